@@ -114,7 +114,7 @@ test('an empty installation becomes an organisation whose first week is approved
     await office.getByRole('link', { name: 'From a spreadsheet' }).click();
     const rows = office.getByLabel('Rows');
     await rows.fill(
-        'Name\tEmail\tTeam\tLine manager\nFinn Marram\tfinn.skerry.example\tBench\tOdhran Reef\nAilbhe Strand\tailbhe@skerry.example\tBench\tFinn Marram',
+        'Name\tEmail\tTeam\tLine manager\tRole\nFinn Marram\tfinn.skerry.example\tBench\tOdhran Reef\tFitter\nAilbhe Strand\tailbhe@skerry.example\tBench\tFinn Marram\tFitter',
     );
     await office.getByRole('button', { name: 'Add 2 people' }).click();
     await expect(office.getByRole('alert')).toContainText('Nobody was added');
@@ -130,8 +130,12 @@ test('an empty installation becomes an organisation whose first week is approved
     await expect(office.getByRole('button', { name: 'Add 3 people' })).toBeVisible();
     await office.keyboard.press('Control+z');
     await office.getByRole('button', { name: 'Add 2 people' }).click();
+    // A role that there is not yet is added with them, once that is agreed to.
+    await office.getByRole('checkbox', { name: 'Also add role “Fitter”' }).check();
+    await office.getByRole('button', { name: 'Add 2 people' }).click();
     await expect(notices(office).getByText('2 people are added.')).toBeVisible();
     await expect(office.getByText('5 people work here.')).toBeVisible();
+    await expect(office.getByRole('row', { name: /Finn Marram.*Fitter.*15 Jun 2026/ })).toBeVisible();
     await office.getByRole('checkbox', { name: 'Choose Finn Marram' }).check();
     await office.getByRole('checkbox', { name: 'Choose Ailbhe Strand' }).check();
     await choose(office, 'Field', 'Line manager');

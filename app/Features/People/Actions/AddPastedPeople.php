@@ -10,10 +10,16 @@ use App\AuditTrail\AuditTrailSubject;
 use App\Lookup\FreeCode;
 use App\Models\Access;
 use App\Models\Person;
+use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
 
-/** Adds many people at once, or nobody: every row that cannot be taken is said. A row can name another as its line manager. */
+/**
+ * Adds many people at once, or nobody: every row that cannot be taken is said. A row can name another as its line manager, and, where
+ * that was agreed to, a team or a role that there is not yet. Who has no first day works here from this week on.
+ */
 final readonly class AddPastedPeople
 {
     private const ACCESSES = ['' => Access::Member, 'member' => Access::Member, 'manager' => Access::Manager, 'office' => Access::Office, 'time office' => Access::Office, 'viewer' => Access::Viewer];
@@ -21,29 +27,36 @@ final readonly class AddPastedPeople
     /** How many line managers may stand above each other among the rows. */
     private const LEVELS = 20;
 
-    public function __construct(private AuditTrail $auditTrail)
+    public function __construct(private AuditTrail $auditTrail, private Today $today)
     {
     }
 
     /**
      * @param  list<PastedPerson>  $rows
+     * @param  string  $agreed  teams and roles that are to be added with them, as they were told
      *
      * @throws PastedPeopleRefused
      */
-    public function handle(Person $by, array $rows): void
+    public function handle(Person $by, array $rows, string $agreed): void
     {
-        DB::transaction(function () use ($by, $rows): void {
+        DB::transaction(function () use ($by, $rows, $agreed): void {
             $known = PastedReferences::read();
+            $names = PastedNames::in($rows, $known);
+            $told = $names->told();
+            if ($told !== '' && $told === $agreed) {
+                $this->auditTrail->of($names->add($by));
+                $known = PastedReferences::read();
+            }
             $own = [];
             foreach ($rows as $index => $row) {
                 $own += [$row->email => $index, mb_strtolower($row->name) => $index];
             }
             $faults = self::faults($rows, $known, $own);
             if ($faults !== []) {
-                throw new PastedPeopleRefused($faults);
+                throw new PastedPeopleRefused($faults, $told);
             }
             $codes = self::codes($rows, $known->codes);
-            $this->insert($rows, $codes, $known, $own);
+            $this->insert($rows, $codes, $known, $own, Week::containing($this->today->for($by))->monday());
             $this->auditTrail->of(array_map(static fn (PastedPerson $row, string $code): AuditTrailLine => AuditTrailLine::on(AuditTrailSubject::Person, $code, 'add', $by, null, ['name' => $row->name, 'email' => $row->email]), $rows, $codes));
         });
     }
@@ -61,15 +74,23 @@ final readonly class AddPastedPeople
             $manager = mb_strtolower($row->manager);
             $faults += array_filter([
                 "$index.email" => isset($known->emails[$row->email]) || isset($seen[$row->email]) ? Wording::of('organisation.person_email_taken') : null,
-                "$index.team" => $row->team !== '' && ! isset($known->teams[mb_strtolower($row->team)]) ? Wording::of('organisation.pasted_team', ['team' => $row->team]) : null,
-                "$index.role" => $row->role !== '' && ! isset($known->roles[mb_strtolower($row->role)]) ? Wording::of('organisation.pasted_role', ['role' => $row->role]) : null,
+                "$index.team" => self::faultOf('team', $row->team, $known->teams),
+                "$index.role" => self::faultOf('role', $row->role, $known->roles),
                 "$index.access" => ! isset(self::ACCESSES[mb_strtolower($row->access)]) ? Wording::of('organisation.pasted_access', ['access' => $row->access]) : null,
-                "$index.manager" => $manager !== '' && ! isset($known->people[$manager]) && ! isset($own[$manager]) ? Wording::of('organisation.pasted_manager', ['manager' => $row->manager]) : null,
+                "$index.manager" => isset($own[$manager]) ? null : self::faultOf('manager', $row->manager, $known->people),
             ]);
             $seen[$row->email] = true;
         }
 
         return $faults + (self::levels($rows, $known, $own) === null ? ['0.manager' => Wording::of('organisation.person_manager')] : []);
+    }
+
+    /** @param  array<string, int|null>  $known */
+    private static function faultOf(string $kind, string $name, array $known): ?string
+    {
+        $key = mb_strtolower($name);
+
+        return $name === '' || isset($known[$key]) ? null : Wording::of('organisation.pasted_'.(array_key_exists($key, $known) ? 'many_' : 'no_').$kind, ['name' => $name]);
     }
 
     /**
@@ -106,11 +127,11 @@ final readonly class AddPastedPeople
      * @param  list<string>  $codes
      * @param  array<string, int>  $own
      */
-    private function insert(array $rows, array $codes, PastedReferences $known, array $own): void
+    private function insert(array $rows, array $codes, PastedReferences $known, array $own, Day $monday): void
     {
         $ids = [];
         foreach (self::levels($rows, $known, $own) ?? [] as $level) {
-            Person::query()->insert(array_map(static function (int $index) use ($rows, $codes, $known, $own, $ids): array {
+            Person::query()->insert(array_map(static function (int $index) use ($rows, $codes, $known, $own, $monday, $ids): array {
                 $row = $rows[$index];
                 $manager = mb_strtolower($row->manager);
 
@@ -122,7 +143,7 @@ final readonly class AddPastedPeople
                     'role_id' => $known->roles[mb_strtolower($row->role)] ?? null,
                     'manager_id' => $known->people[$manager] ?? $ids[$codes[$own[$manager] ?? -1] ?? ''] ?? null,
                     'access' => self::ACCESSES[mb_strtolower($row->access)]->value,
-                    'starts_on' => $row->startsOn?->toString(),
+                    'starts_on' => ($row->startsOn ?? $monday)->toString(),
                 ];
             }, $level));
             $ids += Person::query()->whereIn('code', array_map(static fn (int $index): string => $codes[$index], $level))->pluck('id', 'code')->all();

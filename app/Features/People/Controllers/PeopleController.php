@@ -58,9 +58,10 @@ final class PeopleController
         Gate::authorize('keep', Organisation::class);
         $people = $request->people();
         try {
-            $add->handle($office, $people);
+            $add->handle($office, $people, $request->agreed());
         } catch (PastedPeopleRefused $refused) {
-            throw ValidationException::withMessages(array_combine(array_map(static fn (string $field): string => 'rows.'.$field, array_keys($refused->faults)), $refused->faults));
+            $faults = array_combine(array_map(static fn (string $field): string => 'rows.'.$field, array_keys($refused->faults)), $refused->faults);
+            throw ValidationException::withMessages($refused->new === '' ? $faults : $faults + ['new' => $refused->new]);
         }
 
         return redirect()->route('office.people')->with('message', Wording::choice('organisation.people_added', count($people)));

@@ -27,6 +27,7 @@ final class PastedPeopleRequest extends BoundedRequest
             'rows.*.role' => ['nullable', 'string', 'max:200'],
             'rows.*.access' => ['nullable', 'string', 'max:20'],
             'rows.*.startsOn' => ['nullable', 'string', new WorkDay],
+            'agreed' => ['nullable', 'string', 'max:200000'],
         ];
     }
 
@@ -38,6 +39,12 @@ final class PastedPeopleRequest extends BoundedRequest
             'rows.*.name' => Wording::of('organisation.person_name'),
             'rows.*.email' => Wording::of('organisation.person_email'),
         ];
+    }
+
+    /** Teams and roles that are to be added with them, as they were told. */
+    public function agreed(): string
+    {
+        return $this->string('agreed')->toString();
     }
 
     /** @return list<PastedPerson> */

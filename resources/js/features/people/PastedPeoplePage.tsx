@@ -1,23 +1,22 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
-import { Link, router, usePage } from '@inertiajs/react';
+import { Checkbox } from '@/ui/Checkbox';
+import { Link } from '@inertiajs/react';
 import { useId, useState } from 'react';
 import { PastedTable } from './PastedTable';
-import type { PastedPerson } from './pastedPeople';
 import { usePastedPeople } from './usePastedPeople';
+import { useSentPeople } from './useSentPeople';
 
 const copy = officeText.pastedPeoplePage;
 
 /** Rows of a spreadsheet become people; what is wrong is said in its row before anybody is added. */
 export function PastedPeoplePage() {
-    const { errors } = usePage().props;
     const [rows, setRows] = useState('');
     const pasted = usePastedPeople();
     const { people } = pasted;
-    // What was wrong belongs to what was sent.
-    const [sent, setSent] = useState<readonly PastedPerson[] | null>(null);
-    const [isSending, setSending] = useState(false);
+    const sent = useSentPeople(people);
+    const { news } = sent;
     const id = useId();
 
     return (
@@ -39,42 +38,23 @@ export function PastedPeoplePage() {
                 }}
             />
             <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
-            {people.length > 0 && (
-                <PastedTable
-                    pasted={pasted}
-                    faultOf={(row, field) => {
-                        const index = people[row] === undefined ? -1 : (sent ?? []).indexOf(people[row]);
-
-                        return index < 0 ? undefined : errors[`rows.${String(index)}.${field}`];
+            {people.length > 0 && <PastedTable pasted={pasted} faultOf={sent.faultOf} problem={sent.problem} />}
+            {news !== undefined && (
+                <Checkbox
+                    label={copy.addsNames(news)}
+                    checked={sent.agreed === news}
+                    className="mt-3"
+                    onChange={(isChecked) => {
+                        sent.agree(isChecked ? news : '');
                     }}
-                    problem={
-                        sent === null || Object.keys(errors).length === 0
-                            ? null
-                            : (errors.rows ?? copy.faults(Object.keys(errors).length))
-                    }
                 />
             )}
             <p className="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-2">
                 <button
                     type="button"
                     className="act act-main"
-                    disabled={people.length === 0 || isSending}
-                    onClick={() => {
-                        setSent(people);
-                        router.post(
-                            route('office.people.add-pasted'),
-                            { rows: [...people] },
-                            {
-                                preserveScroll: true,
-                                onStart: () => {
-                                    setSending(true);
-                                },
-                                onFinish: () => {
-                                    setSending(false);
-                                },
-                            },
-                        );
-                    }}
+                    disabled={people.length === 0 || sent.isSending}
+                    onClick={sent.send}
                 >
                     {copy.add(people.length)}
                 </button>

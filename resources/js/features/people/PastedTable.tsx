@@ -1,4 +1,5 @@
 import { officeText } from '@/lib/officeText';
+import clsx from 'clsx';
 import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
 import { cellCursor, rowCursor } from '@/ui/grid/rowCursor';
 import { GridElements } from '@/ui/grid/useCellRef';
@@ -8,6 +9,14 @@ import { usePastedGrid } from './usePastedGrid';
 import type { PastedPeople } from './usePastedPeople';
 
 const copy = officeText.pastedPeoplePage;
+
+/** What addresses take more of than dates do. */
+const WIDTHS: Partial<Record<PersonField, string>> = {
+    email: 'w-[23%]',
+    manager: 'w-[16%]',
+    access: 'w-[9%]',
+    startsOn: 'w-[10%]',
+};
 
 /** Heights of a row without and with something wrong in it, in pixels. */
 const HEIGHTS = [33, 60] as const;
@@ -47,7 +56,7 @@ export function PastedTable({ pasted, faultOf, problem }: PastedTableProps) {
                         <thead className="text-faded">
                             <tr>
                                 {PERSON_FIELDS.map((field) => (
-                                    <th key={field} scope="col" className="border-b border-edge px-1.5">
+                                    <th key={field} scope="col" className={clsx('border-b border-edge px-1.5', WIDTHS[field])}>
                                         {copy.fields[field]}
                                     </th>
                                 ))}

@@ -124,7 +124,8 @@ export const organisationText = {
         finding: 'Paste rows from your spreadsheet, check how they are read, correct what is wrong, and add the people.',
         rows: 'Rows',
         example: 'Name\tEmail address\tTeam\tLine manager\tUsual role\tAccess\tFirst day',
-        hint: 'Use this order, or add headings. Only name and email address are required. A line manager can be in another row.',
+        hint: 'Use this order, or add headings. Only name and email address are required. A line manager can be in another row. Without a first day, people start on Monday of this week.',
+        addsNames: (names: string) => `Also add ${names}`,
         cell: (field: string, row: number, value: string) => `${field}, row ${String(row)}: ${value}`,
         remove: (first: number, last: number) =>
             first === last ? `Remove row ${String(first)}` : `Remove rows ${String(first)} to ${String(last)}`,
