@@ -364,6 +364,19 @@ test.describe('the quick line', () => {
         await page.keyboard.press('Enter');
         await expect(cell(page, 'Training', 'Tuesday 30 June')).toHaveAccessibleName(/: 1\.75, draft, has a note$/);
         await saved(page);
+
+        // Enter on an empty line asks for nothing; Ctrl+Enter leads on, as it does in the grid.
+        await page.keyboard.press('Enter');
+        await expect(status).toBeEmpty();
+        await page.keyboard.press('Control+Enter');
+        await expect(page.getByRole('heading', { name: 'Submit week 27?' })).toBeVisible();
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('heading', { name: 'Submit week 27?' })).toBeHidden();
+        await page.evaluate(() => {
+            (document.activeElement as HTMLElement).blur();
+        });
+        await page.keyboard.press('Control+Enter');
+        await expect(page.getByRole('heading', { name: 'Submit week 27?' })).toBeVisible();
     });
 
     test('asks when several tasks fit, and explains when none does', async ({ page }) => {

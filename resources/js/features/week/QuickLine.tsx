@@ -17,6 +17,7 @@ interface QuickLineProps {
     cells: Cells;
     format: HoursFormat;
     onInk: (reading: QuickReadingProps) => void;
+    onSubmit: () => void;
     onLeave: () => void;
 }
 
@@ -52,7 +53,7 @@ function understood(reading: QuickReadingProps, cells: Cells, format: HoursForma
 }
 
 /** One line of text that records time: read while it is typed, shown in pencil, inked by Enter. */
-export function QuickLine({ quick, field, cells, format, onInk, onLeave }: QuickLineProps) {
+export function QuickLine({ quick, field, cells, format, onInk, onSubmit, onLeave }: QuickLineProps) {
     const id = useId();
     const [at, setAt] = useState(0);
     const { reading } = quick;
@@ -102,7 +103,11 @@ export function QuickLine({ quick, field, cells, format, onInk, onLeave }: Quick
                             onLeave();
                         } else if (event.key === 'Enter') {
                             event.preventDefault();
-                            void ink();
+                            if (quick.line.trim() !== '') {
+                                void ink();
+                            } else if (event.ctrlKey || event.metaKey) {
+                                onSubmit();
+                            }
                         } else if (to !== null) {
                             event.preventDefault();
                             setAt(to);

@@ -47,6 +47,9 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         cells={state.cells}
                         format={format}
                         onInk={page.inkReading}
+                        onSubmit={() => {
+                            page.command({ kind: 'submit' });
+                        }}
                         onLeave={page.goBack}
                     />
                 )}

@@ -14,7 +14,7 @@ const nowhere = [
     { rows: 0, columns: 0 },
 ] as const;
 
-/** `?`, `/`, undo and redo anywhere on the page, except where something is written. */
+/** `?`, `/`, undo, redo and submitting anywhere on the page, except where something is written or pressed. */
 export function usePageKeys({ onHelp, onQuickLine, onCommand }: PageKeys): void {
     const press = useStable((event: KeyboardEvent) => {
         const writes = event.target instanceof Element && event.target.closest('input, textarea, select') !== null;
@@ -23,7 +23,8 @@ export function usePageKeys({ onHelp, onQuickLine, onCommand }: PageKeys): void 
         }
         if (event.ctrlKey || event.metaKey) {
             const command = commandFor(event, ...nowhere, false);
-            if (command?.kind === 'undo' || command?.kind === 'redo') {
+            const isPressed = event.target instanceof Element && event.target.closest('button, a') !== null;
+            if (command?.kind === 'undo' || command?.kind === 'redo' || (command?.kind === 'submit' && !isPressed)) {
                 event.preventDefault();
                 onCommand(command);
             }
