@@ -3,7 +3,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ProgressProps, ProgressWeekProps, HoursFormat } from '@/types/generated/props';
 import clsx from 'clsx';
-import { monthsOf, placeOf, points, scaleOf } from './progressScale';
+import { enteredSoFar, monthsOf, placeOf, points, scaleOf } from './progressScale';
 
 interface CourseChartProps {
     progress: ProgressProps;
@@ -35,10 +35,7 @@ export function ProgressChart({ progress: { weeks, thisWeek }, label, format }: 
                         vectorEffect="non-scaling-stroke"
                     />
                     <polyline
-                        points={points(
-                            weeks.slice(0, Math.max(0, Math.min(weeks.length, now + 1))).map((week) => week.forecastSoFar),
-                            scale.sum,
-                        )}
+                        points={points(enteredSoFar(thisWeek, weeks), scale.sum)}
                         className="progress-entered"
                         vectorEffect="non-scaling-stroke"
                     />

@@ -1,6 +1,6 @@
 import type { ProgressWeekProps } from '@/types/generated/props';
 import { expect, test } from 'vitest';
-import { monthsOf, placeOf, points, scaleOf, upTo } from './progressScale';
+import { enteredSoFar, monthsOf, placeOf, points, scaleOf, upTo } from './progressScale';
 
 function week(monday: string, planned: number, actual: number, plannedSoFar: number, forecastSoFar: number): ProgressWeekProps {
     return { week: '', monday, planned, actual, pending: 0, remaining: 0, plannedSoFar, forecastSoFar };
@@ -41,6 +41,13 @@ test('months are named where they begin, as far as there is room', () => {
     named.slice(1).forEach(({ index }, place) => {
         expect(index - (named[place]?.index ?? 0)).toBeGreaterThanOrEqual(5);
     });
+});
+
+test('what remains of this week is not entered yet', () => {
+    const begun = weeks.map((one) => ({ ...one, remaining: 600, forecastSoFar: 3000 }));
+
+    expect(enteredSoFar('2026-06-01', begun)).toEqual([300, 1200]);
+    expect(enteredSoFar('2026-05-01', begun)).toEqual([]);
 });
 
 test('up to a week counts it whole', () => {

@@ -44,12 +44,19 @@ export function monthsOf(weeks: ProgressWeekProps[]): { index: number; monday: s
     return named;
 }
 
+/** What is entered by each week up to the current one, with all weeks before; what remains of the current one is not entered yet. */
+export function enteredSoFar(monday: string, weeks: ProgressWeekProps[]): number[] {
+    let sum = 0;
+
+    return weeks.filter((week) => week.monday <= monday).map((week) => (sum += week.actual + week.pending));
+}
+
 /** What is planned and entered up to the end of the current week. */
 export function upTo(monday: string, weeks: ProgressWeekProps[]): { planned: number; entered: number } {
     const past = weeks.filter((week) => week.monday <= monday);
 
     return {
         planned: past[past.length - 1]?.plannedSoFar ?? 0,
-        entered: past.reduce((sum, week) => sum + week.actual + week.pending, 0),
+        entered: enteredSoFar(monday, weeks).at(-1) ?? 0,
     };
 }
