@@ -28,19 +28,19 @@ final readonly class AuditTrailChanges
     private const CODED = ['calendars'];
 
     /** Fields whose values are names of ours; what people wrote elsewhere is shown as they wrote it. */
-    private const NAMES = ['state', 'approval', 'route', 'mode', 'estimate_mode', 'severity', 'done', 'billable'];
+    private const NAMES = ['access', 'state', 'approval', 'route', 'mode', 'estimate_mode', 'severity', 'done', 'billable'];
 
     private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required', 'shown'];
 
-    private const DAYS = ['starts_on', 'ends_on', 'done_on', 'baseline_on', 'posted_on', 'estimated_on', 'from', 'to', 'until', 'closed_until', 'date', 'wanted_by'];
+    private const DAYS = ['first day', 'last day', 'starts_on', 'ends_on', 'done_on', 'baseline_on', 'posted_on', 'estimated_on', 'from', 'to', 'until', 'closed_until', 'date', 'wanted_by'];
 
     /** @param  array<string, array<int, string>>  $rows  names by table and id */
-    private function __construct(private Person $reader, private bool $showsMoney, private array $rows)
+    private function __construct(private Person $reader, private bool $showsMoney, private array $rows, private AuditTrailNames $names)
     {
     }
 
     /** @param  list<FoundLine>  $lines */
-    public static function of(array $lines, Person $reader, bool $showsMoney): self
+    public static function of(array $lines, Person $reader, bool $showsMoney, AuditTrailNames $names): self
     {
         $ids = [];
         foreach ($lines as $line) {
@@ -59,7 +59,7 @@ final readonly class AuditTrailChanges
             }
         }
 
-        return new self($reader, $showsMoney, $rows);
+        return new self($reader, $showsMoney, $rows, $names);
     }
 
     /** @return list<AuditTrailChangeProps> */
@@ -88,13 +88,13 @@ final readonly class AuditTrailChanges
             is_int($value) && str_contains($field, 'minutes') => Wording::hours(Minutes::of($value), $this->reader),
             is_int($value) && str_contains($field, 'cents') => LocalFormat::decimal(Money::ofCents($value)->toString()),
             is_int($value) && in_array($field, self::SWITCHES, true) => Wording::of('audit.values.'.($value === 0 ? 'no' : 'yes')),
-            is_string($value) => self::text($field, $value),
+            is_string($value) => $this->text($field, $value),
             is_scalar($value) => (string) $value,
             default => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         };
     }
 
-    private static function text(string $field, string $value): string
+    private function text(string $field, string $value): string
     {
         return match (true) {
             in_array($field, self::NAMES, true) => self::known('audit.values.', $value) ?? $value,
@@ -102,7 +102,7 @@ final readonly class AuditTrailChanges
             $field === 'week' && preg_match('/^\d{4}-W(\d\d)$/', $value, $week) === 1 => Wording::of('audit.week', ['number' => (int) $week[1]]),
             // Fields of an import are its files.
             str_ends_with($field, '.csv') && preg_match('/^(\d+) new, (\d+) changed/', $value, $counts) === 1 => self::counts((int) $counts[1], (int) $counts[2]),
-            default => $value,
+            default => $this->names->value($field, $value),
         };
     }
 
@@ -131,8 +131,8 @@ final readonly class AuditTrailChanges
         return $text === $group.$name ? null : $text;
     }
 
-    /** @return array<array-key, mixed> */
-    private static function told(?string $json): array
+    /** @return array<array-key, mixed> what a line tells of before or after, by field */
+    public static function told(?string $json): array
     {
         return $json === null ? [] : (array) json_decode($json, true, flags: JSON_THROW_ON_ERROR);
     }

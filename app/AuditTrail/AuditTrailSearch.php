@@ -15,7 +15,7 @@ use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 
-/** The audit trail, searched by words, subject and days; a page at a time, in up to three queries. */
+/** The audit trail, searched by words, subject and days; a page at a time, in a query and at most one for each table whose rows it names. */
 final class AuditTrailSearch
 {
     private const AT_ONCE = 60;
@@ -28,14 +28,15 @@ final class AuditTrailSearch
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('audit_trail.id', '<', $before))
             ->orderByDesc('audit_trail.id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($rows, 0, self::AT_ONCE);
-        $changes = AuditTrailChanges::of($shown, $reader, true);
+        $names = AuditTrailNames::of($shown, false);
+        $changes = AuditTrailChanges::of($shown, $reader, true, $names);
 
         return new AuditTrailPageProps(
             $search,
             $subject->value ?? '',
             $from?->toString(),
             $to?->toString(),
-            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $changes), $shown),
+            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $names, $changes), $shown),
             count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->id : null,
             array_map(static fn (AuditTrailSubject $one): string => $one->value, AuditTrailSubject::cases()),
         );
@@ -57,10 +58,11 @@ final class AuditTrailSearch
             ->orderByDesc('audit_trail.id')->limit(self::OF_PROJECT + 1));
 
         $shown = array_slice($rows, 0, self::OF_PROJECT);
-        $changes = AuditTrailChanges::of($shown, $reader, $showsMoney);
+        $names = AuditTrailNames::of($shown, true);
+        $changes = AuditTrailChanges::of($shown, $reader, $showsMoney, $names);
 
         return [
-            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $changes), $shown),
+            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $names, $changes), $shown),
             count($rows) > self::OF_PROJECT,
         ];
     }
@@ -82,9 +84,9 @@ final class AuditTrailSearch
         return TextSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'audit_trail.act', 'audit_trail.name', 'audit_trail.why', 'audit_trail.date']);
     }
 
-    private static function row(FoundLine $line, AuditTrailChanges $changes): AuditTrailRowProps
+    private static function row(FoundLine $line, AuditTrailNames $names, AuditTrailChanges $changes): AuditTrailRowProps
     {
-        $task = $line->task;
+        $on = self::ownName($line) ?? $names->named($line);
 
         return new AuditTrailRowProps(
             $line->id,
@@ -93,25 +95,26 @@ final class AuditTrailSearch
             $line->principal,
             $line->act,
             $line->subject,
-            $line->owner,
-            $task === null ? self::name($line->subject, $line->name) : $task.', '.$line->project,
+            // Whom it is about is not said twice.
+            $line->owner === $on ? null : $line->owner,
+            $on,
             $line->date,
             $changes->in($line),
             $line->why,
         );
     }
 
-    /** What a line is about, where that is not a task: a name of ours in words, else the code or name that it was stored with. */
-    private static function name(string $subject, string $name): string
+    /** What a line is about, where that has a name of ours. */
+    private static function ownName(FoundLine $line): ?string
     {
-        $key = match (AuditTrailSubject::tryFrom($subject)) {
-            AuditTrailSubject::Rule, AuditTrailSubject::Finding => 'findings.'.$name.'.name',
-            AuditTrailSubject::Setting, AuditTrailSubject::Timesheet => 'audit.settings.'.$name,
+        $key = match (AuditTrailSubject::tryFrom($line->subject)) {
+            AuditTrailSubject::Rule, AuditTrailSubject::Finding => 'findings.'.$line->name.'.name',
+            AuditTrailSubject::Setting, AuditTrailSubject::Timesheet => 'audit.settings.'.$line->name,
             AuditTrailSubject::Exchange => 'audit.nothing',
             default => null,
         };
-        $known = $key === null ? null : Wording::of($key);
+        $known = $key === null || $line->task !== null ? null : Wording::of($key);
 
-        return $known === null || $known === $key ? $name : $known;
+        return $known === $key ? null : $known;
     }
 }

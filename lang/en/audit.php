@@ -20,23 +20,12 @@ return [
         'route' => 'approval route', 'rule' => 'house rule', 'sees_cost' => 'sees cost', 'self_approve' => 'automatic approval',
         'severity' => 'severity', 'stand_in' => 'stand-in', 'task' => 'task', 'lead' => 'lead', 'pattern' => 'work pattern', 'estimated_on' => 'estimate of', 'starts_at' => 'start', 'starts_on' => 'first day', 'state' => 'state', 'stretches' => 'parts',
         'team' => 'team', 'to' => 'to', 'tolerance' => 'tolerance', 'until' => 'up to', 'estimate_mode' => 'effect of estimates',
-        // Settings, by the name under which they are stored.
-        'settings' => [
-            'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week', 'bill value' => 'bill value of own time',
-            'intake' => 'requests for work',
-            'name' => 'name of the organisation', 'currency' => 'currency', 'calendar' => 'calendar', 'anonymising' => 'anonymising', 'organisation' => 'organisation',
-            'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
-            'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
-        ],
-        // Beside files that were imported, what came of each is all there is to say.
-        'nothing' => '',
-
         'week' => 'week',
     ],
 
     // Values that are names of ours.
     'values' => [
-        'yes' => 'yes', 'no' => 'no', 'draft' => 'draft', 'submitted' => 'submitted', 'approved' => 'approved', 'returned' => 'returned',
+        'yes' => 'yes', 'no' => 'no', 'office' => 'time office', 'draft' => 'draft', 'submitted' => 'submitted', 'approved' => 'approved', 'returned' => 'returned',
         'settled' => 'settled', 'waiting' => 'waiting', 'accepted' => 'accepted', 'declined' => 'declined', 'withdrawn' => 'withdrawn', 'requested' => 'requested', 'taken back' => 'taken back', 'replaced' => 'replaced',
         'open' => 'open', 'closed' => 'closed', 'immediate' => 'immediately', 'notify' => 'with notice to the manager',
         'approve' => 'after approval', 'blocking' => 'blocks submission', 'explanation' => 'needs an explanation',
@@ -47,6 +36,7 @@ return [
     // Settings, by the name under which they are stored.
     'settings' => [
         'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week', 'bill value' => 'bill value of own time',
+        'intake' => 'requests for work', 'name' => 'name of the organisation', 'currency' => 'currency', 'calendar' => 'calendar', 'anonymising' => 'anonymising', 'organisation' => 'organisation',
         'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
         'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
     ],

@@ -11,6 +11,7 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
@@ -141,10 +142,28 @@ final class OfficeTest extends TestCase
         yield 'a calendar' => [['calendar_id' => null], ['calendar_id' => 'coast'], [['calendar', null, 'coast']]];
         yield 'somebody' => [['approver_id' => null], ['approver_id' => 'lee'], [['approver', null, 'Lee Tor']]];
         yield 'somebody who is gone' => [['approver_id' => 99999], ['approver_id' => null], [['approver', '#99999', null]]];
+        yield 'somebody by their code' => [['manager' => 'ada'], ['manager' => 'nobody-now'], [['manager', 'Ada Moor', 'nobody-now']]];
+        yield 'a first day and an access level' => [null, ['first day' => '2026-06-17', 'access' => 'office'], [['first day', null, '17 Jun 2026'], ['access', null, 'time office']]];
         yield 'a week' => [null, ['week' => '2026-W25'], [['week', null, 'week 25']]];
         yield 'what somebody wrote stays as it is' => [['note' => 'approve'], ['note' => '2026-06-17'], [['team note', 'approve', '2026-06-17']]];
         yield 'what stayed the same is not told' => [['minutes' => 60, 'state' => 'draft'], ['minutes' => 60, 'state' => 'draft'], []];
         yield 'an import' => [null, ['tasks.csv' => '3 new, 1 changed, 5 the same', 'roles.csv' => '0 new, 0 changed, 2 the same'], [['tasks.csv', null, '3 added, 1 changed'], ['roles.csv', null, 'unchanged']]];
+    }
+
+    /** @param  array{string, string|null}  $told */
+    #[TestWith([AuditTrailSubject::Task, 'LENS/FIT', null, ['Fit the lens, Lens refit', null]])]
+    #[TestWith([AuditTrailSubject::Assignment, 'LENS/FIT', 'ada', ['Fit the lens, Lens refit', 'Ada Moor']])]
+    #[TestWith([AuditTrailSubject::Task, 'LENS/GONE', null, ['LENS/GONE', null]])]
+    #[TestWith([AuditTrailSubject::Task, 'ODD', null, ['ODD', null]])]
+    #[TestWith([AuditTrailSubject::Project, 'LENS', null, ['Lens refit', null]])]
+    #[TestWith([AuditTrailSubject::Route, 'LENS', null, ['Lens refit', null]])]
+    #[TestWith([AuditTrailSubject::Access, 'ada', 'ada', ['Ada Moor', null]])]
+    #[TestWith([AuditTrailSubject::Team, 'field', null, ['Field', null]])]
+    #[TestWith([AuditTrailSubject::Setting, 'intake', null, ['requests for work', null]])]
+    public function test_a_line_says_by_name_what_it_is_about(AuditTrailSubject $subject, string $code, ?string $owner, array $told): void
+    {
+        DB::transaction(fn () => app(AuditTrail::class)->of([AuditTrailLine::on($subject, $code, 'change', $this->person('kit'), null, null, $owner === null ? null : $this->person($owner)->id)]));
+        $this->get('/office/audit-trail')->assertInertia(fn (AssertableInertia $page) => $page->where('auditTrail.rows.0.on', $told[0])->where('auditTrail.rows.0.person', $told[1]));
     }
 
     public function test_a_long_audit_trail_is_paged(): void

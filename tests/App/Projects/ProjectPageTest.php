@@ -6,6 +6,7 @@ namespace Tests\App\Projects;
 
 use App\Models\Entry;
 use App\Models\Project;
+use App\Models\Task;
 use Illuminate\Support\Facades\Artisan;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
@@ -170,6 +171,17 @@ final class ProjectPageTest extends TestCase
         self::assertContains('Ada Moor', $people);
         self::assertContains('Bo Carr', $people, 'Who only recorded is on it too.');
         self::assertSame([840, 240], [$page->int('changes.entered'), $page->int('changes.pending')]);
+    }
+
+    public function test_what_was_done_to_a_plan_this_week_names_its_tasks_and_people(): void
+    {
+        $mo = $this->person('mo');
+        $task = Task::query()->where('code', 'FIT')->sole()->id;
+        $this->actingAs($mo)->postJson('/projects/LENS/plan', ['lines' => [['who' => 'lee', 'planned' => '4', 'startsOn' => '2026-06-17', 'endsOn' => '2026-06-18']], 'under' => $task])->assertOk();
+
+        $acts = $this->given('/projects/LENS', true)->rows('changes.acts');
+        self::assertSame(['add', 'Fit the lens', 'Lee Tor'], [$acts[0]->text('act'), $acts[0]->text('on'), $acts[0]->text('person')]);
+        self::assertContains(['what' => 'person', 'before' => null, 'after' => 'Lee Tor'], (array) $acts[0]->value('changes'));
     }
 
     public function test_every_row_shows_the_figures_of_the_status_command(): void
