@@ -71,8 +71,8 @@ final readonly class AuditTrailChanges
             $field = (string) $field;
             $old = $this->printed($field, $before[$field] ?? null);
             $new = $this->printed($field, $after[$field] ?? null);
-            // The role tells which line it was; it has not changed.
-            if ($old !== $new && $field !== 'role' && ($this->showsMoney || ! str_contains($field, 'cents'))) {
+            // The role tells which line it was; it has not changed. That nobody is left to approve goes without saying.
+            if ($old !== $new && $field !== 'role' && ($field !== 'approvals' || $new !== '0') && ($this->showsMoney || ! str_contains($field, 'cents'))) {
                 $changes[] = new AuditTrailChangeProps(self::label($field), $old, $new);
             }
         }

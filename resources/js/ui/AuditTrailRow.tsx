@@ -10,7 +10,7 @@ export function AuditTrailRow({ row }: { row: AuditTrailRowProps }) {
         <>
             <span className="text-faded">{instant(row.at)}</span> <span className="font-semibold">{row.actor}</span>
             {row.insteadOf === null ? '' : ` ${text.week.inPlaceOf(row.insteadOf)}`}: {text.act(row.subject, row.act)}
-            {row.on === '' ? '' : `, ${row.on}`}
+            {row.on === '' || row.on === row.actor ? '' : `, ${row.on}`}
             {row.date === null ? '' : `, ${shortDay(row.date)}`}
             {row.person === null || row.person === row.actor ? '' : `, ${copy.of(row.person)}`}
             {row.changes.length > 0 && (

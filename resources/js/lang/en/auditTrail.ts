@@ -121,7 +121,12 @@ const correctionActs: Record<string, string> = {
 /** The audit trail, in words. */
 export const auditTrailText = {
     cellAct: (act: string) => correctionActs[act] ?? acts[act] ?? act,
-    act: (subject: string, act: string) => `${subjects[subject] ?? subject} ${acts[act] ?? act}`,
+    act: (subject: string, act: string) => {
+        const done = acts[act] ?? act;
+
+        // Who signed in, or was invited, stands beside it.
+        return subject === 'access' ? done : `${subjects[subject] ?? subject} ${done}`;
+    },
     auditTrailPage: {
         name: 'Audit trail',
         finding: 'Who changed what, when, from what to what; the latest first.',
