@@ -21,7 +21,7 @@ const CAN_WAIT: readonly FirstStep[] = ['rules', 'rates'];
 /** What leads to the first recorded week, and how far it is. */
 export function FirstSteps({ steps }: { steps: FirstStepProps[] }) {
     return (
-        <section aria-labelledby="first-steps" className="mt-4 max-w-2xl">
+        <section aria-labelledby="first-steps">
             <h2 id="first-steps">{copy.title}</h2>
             <ol className="mt-1">
                 {steps.map(({ step, isDone }) => (

@@ -16,19 +16,24 @@ export function TodayPage({ needs, lateWeek }: { needs: TodayProps; lateWeek?: L
     const items = todayItems(needs, lateWeek ?? null);
 
     return (
-        <OfficeShell title={copy.name} finding={copy.finding(items.length)}>
-            {needs.steps.length > 0 && <FirstSteps steps={needs.steps} />}
+        <OfficeShell
+            title={copy.name}
+            finding={items.length === 0 && needs.steps.length > 0 ? copy.begun : copy.finding(items.length)}
+        >
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
-                <section aria-labelledby="needs">
-                    <h2 id="needs">{copy.needs}</h2>
-                    <Later data="lateWeek">{null}</Later>
-                    {items.length === 0 && lateWeek !== undefined && <p className="py-2 text-faded">{copy.nothing}</p>}
-                    <ul>
-                        {items.map((item) => (
-                            <Item key={item.href ?? item.what} item={item} />
-                        ))}
-                    </ul>
-                </section>
+                <div className="space-y-6">
+                    {needs.steps.length > 0 && <FirstSteps steps={needs.steps} />}
+                    <section aria-labelledby="needs">
+                        <h2 id="needs">{copy.needs}</h2>
+                        <Later data="lateWeek">{null}</Later>
+                        {items.length === 0 && lateWeek !== undefined && <p className="py-2 text-faded">{copy.nothing}</p>}
+                        <ul>
+                            {items.map((item) => (
+                                <Item key={item.href ?? item.what} item={item} />
+                            ))}
+                        </ul>
+                    </section>
+                </div>
                 <section aria-labelledby="settings">
                     <h2 id="settings">{copy.settings}</h2>
                     <ul>

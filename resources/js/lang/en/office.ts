@@ -54,6 +54,7 @@ export const timeOfficeText = {
                 count === 0
                     ? 'Nothing needs the time office today.'
                     : plural(count, { one: 'One thing needs the time office.', other: '# things need the time office.' }),
+            begun: 'A few steps lead to the first recorded week.',
             needs: 'Today',
             nothing: 'Nothing is waiting, late or missing.',
             notSubmitted: (missing: number, people: number, week: number) =>
