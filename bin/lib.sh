@@ -127,6 +127,8 @@ start_jobs() {
     trap 'exit 130' INT
     trap 'exit 143' TERM
     php artisan config:cache --quiet && php artisan route:cache --quiet || fail 'Could not prepare the application.'
+    # It shows itself first at the next full minute; until then nobody is to be told that it is not there.
+    php artisan moss:heartbeat
     php artisan schedule:work >>"$folder/schedule.log" 2>&1 &
     jobs+=("$!")
     php artisan queue:work --sleep=2 --tries=3 >>"$folder/queue.log" 2>&1 &
