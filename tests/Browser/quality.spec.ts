@@ -1,6 +1,7 @@
 import { findings } from './accessibility';
-import { answered, arrived, goTo, notices, pick, signIn } from './people';
+import { answered, arrived, cell, goTo, notices, pick, signIn } from './people';
 import { expect, test } from './test';
+import type { Locator } from '@playwright/test';
 
 /** What a page may load the first time, in bytes over the network: text, letters, style and script. */
 const MOST_BYTES = 256_000;
@@ -246,6 +247,27 @@ test('a page that nobody has seen yet is small, and what it is made of is kept',
         'cache-control': expect.stringContaining('immutable'),
         'x-content-type-options': 'nosniff',
     });
+});
+
+test('whoever reads in colours of their own sees shapes, boxes and the main act', async ({ browser }) => {
+    const page = await (await browser.newContext({ forcedColors: 'active' })).newPage();
+    await signIn(page, 'ines.calder', '/week/2026-W25');
+    await goTo(page, 'Scanning', 'Tuesday 16 June');
+    const styleOf = (of: Locator) =>
+        of.evaluate((element) => {
+            const { backgroundColor, backgroundImage, color, outlineStyle } = getComputedStyle(element);
+
+            return { backgroundColor, backgroundImage, color, outlineStyle };
+        });
+    const paper = (await styleOf(page.locator('html'))).backgroundColor;
+
+    expect((await styleOf(page.locator('.grown-approved').first())).backgroundColor).not.toBe(paper);
+    expect((await styleOf(page.locator('.grown-pending').first())).backgroundImage).toContain('gradient');
+    expect((await styleOf(page.getByRole('checkbox', { name: 'Billable' }).locator('span'))).backgroundColor).not.toBe(paper);
+    const main = await styleOf(page.getByRole('button', { name: 'Submit week…' }));
+    expect(main.color).not.toBe(main.backgroundColor);
+    await page.keyboard.press('Shift+ArrowRight');
+    expect((await styleOf(cell(page, 'Scanning', 'Tuesday 16 June'))).outlineStyle).toBe('solid');
 });
 
 test('at twice the size nothing is cut off', async ({ browser }) => {
