@@ -2,6 +2,7 @@ import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { AccountProps, SignInRowProps } from '@/types/generated/props';
+import { SideScroll } from '@/ui/SideScroll';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 
@@ -16,7 +17,7 @@ export function SignInsTable({ account: { signIns, isConfirmed, longestDays, unu
     return (
         <section aria-labelledby="sign-ins" className="mt-8">
             <h2 id="sign-ins">{copy.title}</h2>
-            <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="sign-ins">
+            <SideScroll labelledBy="sign-ins">
                 <table className="mt-2 w-full sm:min-w-[44rem]">
                     <thead>
                         <tr className="text-faded">
@@ -37,7 +38,7 @@ export function SignInsTable({ account: { signIns, isConfirmed, longestDays, unu
                         ))}
                     </tbody>
                 </table>
-            </div>
+            </SideScroll>
             {isConfirmed && signIns.length > 1 && (
                 <button
                     type="button"

@@ -2,6 +2,7 @@ import { instant, wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { AccessTokenProps, AccountProps } from '@/types/generated/props';
+import { SideScroll } from '@/ui/SideScroll';
 import { Link, router } from '@inertiajs/react';
 import { TokenForm } from './TokenForm';
 
@@ -29,7 +30,7 @@ export function TokensSection({
                 </p>
             )}
             {tokens.length > 0 && (
-                <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="tokens">
+                <SideScroll labelledBy="tokens">
                     <table className="mt-2 w-full sm:min-w-[44rem]">
                         <thead>
                             <tr className="text-faded">
@@ -47,7 +48,7 @@ export function TokensSection({
                             ))}
                         </tbody>
                     </table>
-                </div>
+                </SideScroll>
             )}
             {isConfirmed ? (
                 <TokenForm rights={rights} keepsApplications={keepsApplications} />

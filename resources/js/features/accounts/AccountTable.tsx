@@ -2,6 +2,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { AccountRowProps } from '@/types/generated/props';
 import { useChosen } from '@/ui/useChosen';
+import { SideScroll } from '@/ui/SideScroll';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { AccountRow } from './AccountRow';
@@ -50,7 +51,7 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                     <span className="pencilled">{copy.inviteHint}</span>
                 </p>
             )}
-            <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
+            <SideScroll label={copy.name} className="mt-3">
                 <table className="w-full sm:min-w-[58rem]">
                     <thead>
                         <tr className="text-faded">
@@ -84,7 +85,7 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                         ))}
                     </tbody>
                 </table>
-            </div>
+            </SideScroll>
         </>
     );
 }

@@ -1,13 +1,14 @@
 import { text } from '@/lib/text';
 import type { ApiFieldProps } from '@/types/generated/props';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 
 const copy = text.apiReference;
 
 /** Fields or parameters, each with its type and meaning. */
 export function FieldTable({ name, fields }: { name: string; fields: ApiFieldProps[] }) {
     return (
-        <div className="overflow-x-auto" role="group" aria-label={name} tabIndex={0}>
+        <SideScroll label={name}>
             <table className="mt-1 w-full max-w-4xl">
                 <TableHead heads={[copy.name, copy.type, copy.meaning]} />
                 <tbody>
@@ -23,6 +24,6 @@ export function FieldTable({ name, fields }: { name: string; fields: ApiFieldPro
                     ))}
                 </tbody>
             </table>
-        </div>
+        </SideScroll>
     );
 }

@@ -9,6 +9,7 @@ import type { BillingFileProps, BillingProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { Select } from '@/ui/Select';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 import { useState } from 'react';
 
 const copy = officeText.billingPage;
@@ -47,7 +48,7 @@ export function BillingFiles({ billing: { kind, files, mappings, page, pages, cu
             {files.length === 0 ? (
                 <p className="text-faded">{copy.none}</p>
             ) : (
-                <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="files">
+                <SideScroll labelledBy="files">
                     <table className="mt-2 w-full min-w-[40rem]">
                         <TableHead heads={heads} />
                         <tbody>
@@ -56,7 +57,7 @@ export function BillingFiles({ billing: { kind, files, mappings, page, pages, cu
                             ))}
                         </tbody>
                     </table>
-                </div>
+                </SideScroll>
             )}
             <Paging
                 page={page}

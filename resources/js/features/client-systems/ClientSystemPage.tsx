@@ -8,6 +8,7 @@ import { officeText } from '@/lib/officeText';
 import type { ClientSystemProps, ComparedPersonProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 import { Link, router } from '@inertiajs/react';
 import { ReadForm } from './ReadForm';
 import { SystemForm } from './SystemForm';
@@ -101,7 +102,7 @@ function PeopleInBoth({ people }: { people: ComparedPersonProps[] }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
 
     return (
-        <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="week">
+        <SideScroll labelledBy="week">
             <table className="mt-2 w-full min-w-[32rem]">
                 <TableHead heads={[copy.person, copy.here, copy.there, copy.days]} />
                 <tbody>
@@ -127,6 +128,6 @@ function PeopleInBoth({ people }: { people: ComparedPersonProps[] }) {
                     ))}
                 </tbody>
             </table>
-        </div>
+        </SideScroll>
     );
 }

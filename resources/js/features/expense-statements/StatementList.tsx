@@ -5,6 +5,7 @@ import { route } from '@/lib/route';
 import type { StatementsProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 
 const copy = officeText.expenseStatements;
 
@@ -18,7 +19,7 @@ export function StatementList({ statements: { kind, statements, currency, page, 
             {statements.length === 0 ? (
                 <p className="text-faded">{copy.none}</p>
             ) : (
-                <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={copy.list}>
+                <SideScroll label={copy.list}>
                     <table className="mt-2 w-full max-w-4xl min-w-[40rem]">
                         <TableHead
                             heads={[
@@ -63,7 +64,7 @@ export function StatementList({ statements: { kind, statements, currency, page, 
                             ))}
                         </tbody>
                     </table>
-                </div>
+                </SideScroll>
             )}
             <Paging
                 page={page}

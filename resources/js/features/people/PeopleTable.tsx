@@ -4,6 +4,7 @@ import { officeText } from '@/lib/officeText';
 import type { PersonListRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { useChosen } from '@/ui/useChosen';
+import { SideScroll } from '@/ui/SideScroll';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { SeveralForm } from './SeveralForm';
@@ -28,7 +29,7 @@ export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
     return (
         <>
             {chosen.length > 0 && <SeveralForm chosen={chosen} onDone={clear} />}
-            <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
+            <SideScroll label={copy.name} className="mt-3">
                 <table className="w-full sm:min-w-[58rem] sm:table-fixed">
                     <thead>
                         <tr className="text-faded">
@@ -58,7 +59,7 @@ export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
                         ))}
                     </tbody>
                 </table>
-            </div>
+            </SideScroll>
         </>
     );
 }

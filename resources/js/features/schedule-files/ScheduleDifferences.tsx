@@ -4,6 +4,7 @@ import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
 import type { HoursFormat, ScheduleChangeProps, ScheduleDifferenceProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import { SideScroll } from '@/ui/SideScroll';
 
 const copy = officeText.schedulePage;
 
@@ -40,7 +41,7 @@ export function ScheduleDifferences({ differences, chosen, onChoose }: ScheduleD
     const free = differences.filter((one) => one.conflict !== 'recorded').map((one) => one.key);
 
     return (
-        <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="sent">
+        <SideScroll labelledBy="sent">
             <table className="mt-2 w-full min-w-[44rem]">
                 <thead>
                     <tr className="text-faded">
@@ -92,6 +93,6 @@ export function ScheduleDifferences({ differences, chosen, onChoose }: ScheduleD
                     ))}
                 </tbody>
             </table>
-        </div>
+        </SideScroll>
     );
 }

@@ -4,6 +4,7 @@ import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
 import type { TrackedDifferenceProps } from '@/types/generated/props';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 
 const copy = officeText.projectTrackerPage;
 
@@ -21,7 +22,7 @@ export function Differences({ differences }: { differences: TrackedDifferencePro
             {differences.length === 0 ? (
                 <p className="text-faded">{copy.noDifferences}</p>
             ) : (
-                <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="differences">
+                <SideScroll labelledBy="differences">
                     <table className="mt-2 w-full min-w-[36rem]">
                         <TableHead heads={[copy.day, copy.person, copy.task, copy.there, copy.here, copy.why]} />
                         <tbody>
@@ -45,7 +46,7 @@ export function Differences({ differences }: { differences: TrackedDifferencePro
                             ))}
                         </tbody>
                     </table>
-                </div>
+                </SideScroll>
             )}
         </section>
     );

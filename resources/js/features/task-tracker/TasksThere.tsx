@@ -6,6 +6,7 @@ import type { LinkedTaskProps, OptionProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Select } from '@/ui/Select';
 import { TableHead } from '@/ui/TableHead';
+import { SideScroll } from '@/ui/SideScroll';
 import { router } from '@inertiajs/react';
 
 const copy = officeText.projectTrackerPage;
@@ -28,7 +29,7 @@ export function TasksThere({ project, tasks, free }: TasksThereProps) {
         <section aria-labelledby="tasks-there">
             <h2 id="tasks-there">{copy.tasks}</h2>
             <FieldError of={['task']} />
-            <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="tasks-there">
+            <SideScroll labelledBy="tasks-there">
                 <table className="mt-2 w-full min-w-[36rem]">
                     <TableHead heads={[copy.task, copy.state, copy.comment, copy.time, copy.taskHere]} />
                     <tbody>
@@ -68,7 +69,7 @@ export function TasksThere({ project, tasks, free }: TasksThereProps) {
                         ))}
                     </tbody>
                 </table>
-            </div>
+            </SideScroll>
         </section>
     );
 }
