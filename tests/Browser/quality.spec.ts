@@ -270,6 +270,50 @@ test('whoever reads in colours of their own sees shapes, boxes and the main act'
     expect((await styleOf(cell(page, 'Scanning', 'Tuesday 16 June'))).outlineStyle).toBe('solid');
 });
 
+test('on the narrowest phone no page goes off to the side', async ({ browser }) => {
+    const page = await (await browser.newContext({ viewport: { width: 320, height: 640 } })).newPage();
+    await signIn(page, 'tobin.vale');
+    const sections = [
+        '/',
+        '/week/2026-W25',
+        '/month',
+        '/tasks',
+        '/expenses',
+        '/timesheets',
+        '/appointments',
+        '/leave',
+        '/leave/calendar',
+    ];
+    const managing = ['/review', '/not-submitted', '/stand-ins', '/projects', '/projects/WEIR', '/projects/WEIR?show=money'];
+    const comparing = [
+        '/projects/WEIR/plan',
+        '/compare?by=client&across=month',
+        '/comparisons',
+        '/load',
+        '/reported',
+        '/past-tasks',
+    ];
+    const office = [
+        'people',
+        'accounts',
+        'teams',
+        'clients',
+        'periods',
+        'rules',
+        'rates',
+        'routes',
+        'own-fields',
+        'pay-rules',
+        'files',
+    ];
+    const others = ['/my-figures', '/messages', '/outbox', '/account', '/office', '/office/webhooks', '/office/billing'];
+    for (const address of [...sections, ...managing, ...comparing, ...office.map((one) => `/office/${one}`), ...others]) {
+        await page.goto(address);
+        await arrived(page);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(320);
+    }
+});
+
 test('at twice the size nothing is cut off', async ({ browser }) => {
     // 1280 CSS pixels at 200 % are 640.
     const page = await (await browser.newContext({ viewport: { width: 640, height: 400 } })).newPage();

@@ -2,6 +2,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { MergeForm } from '@/ui/MergeForm';
+import { SideScroll } from '@/ui/SideScroll';
 import { TableHead } from '@/ui/TableHead';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -15,41 +16,43 @@ export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: Dire
     const heads = [copy.name, copy.code, ...(kind === 'teams' ? [copy.lead, copy.timesheet] : []), copy.used, copy.acts];
 
     return (
-        <table className="mt-2 w-full max-w-4xl">
-            <TableHead heads={heads} />
-            <tbody>
-                {rows.map((row) =>
-                    row.code === open ? (
-                        <tr key={row.code}>
-                            <td colSpan={heads.length} className="border-b border-rule py-2">
-                                <DirectoryForm
-                                    kind={kind}
-                                    row={row}
-                                    onDone={() => {
-                                        setOpen(null);
-                                    }}
-                                />
-                                <MergeForm
-                                    name={row.name}
-                                    address={route('office.directory.merge', { kind, code: row.code })}
-                                    hint={copy.mergeHints[kind]}
-                                    kind={kind}
-                                />
-                            </td>
-                        </tr>
-                    ) : (
-                        <Row
-                            key={row.code}
-                            kind={kind}
-                            row={row}
-                            onOpen={() => {
-                                setOpen(row.code);
-                            }}
-                        />
-                    ),
-                )}
-            </tbody>
-        </table>
+        <SideScroll onlyNarrow label={copy.names[kind]}>
+            <table className="mt-2 w-full max-w-4xl">
+                <TableHead heads={heads} />
+                <tbody>
+                    {rows.map((row) =>
+                        row.code === open ? (
+                            <tr key={row.code}>
+                                <td colSpan={heads.length} className="border-b border-rule py-2">
+                                    <DirectoryForm
+                                        kind={kind}
+                                        row={row}
+                                        onDone={() => {
+                                            setOpen(null);
+                                        }}
+                                    />
+                                    <MergeForm
+                                        name={row.name}
+                                        address={route('office.directory.merge', { kind, code: row.code })}
+                                        hint={copy.mergeHints[kind]}
+                                        kind={kind}
+                                    />
+                                </td>
+                            </tr>
+                        ) : (
+                            <Row
+                                key={row.code}
+                                kind={kind}
+                                row={row}
+                                onOpen={() => {
+                                    setOpen(row.code);
+                                }}
+                            />
+                        ),
+                    )}
+                </tbody>
+            </table>
+        </SideScroll>
     );
 }
 

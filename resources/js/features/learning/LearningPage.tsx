@@ -6,6 +6,7 @@ import { CompareTabs } from '@/ui/CompareTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Select } from '@/ui/Select';
 import { Shell } from '@/ui/Shell';
+import { SideScroll } from '@/ui/SideScroll';
 import { Link, router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { OpenedTasks } from './OpenedTasks';
@@ -39,25 +40,27 @@ export function LearningPage({ past }: { past: PastTasksProps }) {
                         opened !== null && 'lg:grid-cols-[minmax(0,1fr)_24rem]',
                     )}
                 >
-                    <table className="w-full max-w-3xl border-collapse">
-                        <thead className="text-faded">
-                            <tr>
-                                <th scope="col" className="border-b border-edge">
-                                    {copy.bys[by]}
-                                </th>
-                                {[copy.cases, copy.median, copy.range].map((name) => (
-                                    <th key={name} scope="col" className="border-b border-edge ps-4 text-end">
-                                        {name}
+                    <SideScroll label={copy.title}>
+                        <table className="w-full max-w-3xl border-collapse">
+                            <thead className="text-faded">
+                                <tr>
+                                    <th scope="col" className="border-b border-edge">
+                                        {copy.bys[by]}
                                     </th>
+                                    {[copy.cases, copy.median, copy.range].map((name) => (
+                                        <th key={name} scope="col" className="border-b border-edge ps-4 text-end">
+                                            {name}
+                                        </th>
+                                    ))}
+                                </tr>
+                            </thead>
+                            <tbody>
+                                {groups.map(({ name, spread }) => (
+                                    <Row key={name} name={name} by={by} spread={spread} />
                                 ))}
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {groups.map(({ name, spread }) => (
-                                <Row key={name} name={name} by={by} spread={spread} />
-                            ))}
-                        </tbody>
-                    </table>
+                            </tbody>
+                        </table>
+                    </SideScroll>
                     {opened !== null && <OpenedTasks past={past} opened={opened} />}
                 </div>
             )}

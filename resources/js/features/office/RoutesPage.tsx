@@ -5,6 +5,7 @@ import type { RouteKind, RoutesProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { Select } from '@/ui/Select';
+import { SideScroll } from '@/ui/SideScroll';
 import { Switch } from '@/ui/Switch';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
@@ -67,44 +68,46 @@ function RoutesTable({ routes, options }: RoutesTableProps) {
     const copy = officeText.officePage.routes;
 
     return (
-        <table className="sticky-head mt-2 w-full">
-            <thead>
-                <tr className="text-faded">
-                    <th scope="col">{copy.project}</th>
-                    <th scope="col">{copy.manager}</th>
-                    <th scope="col" className="pe-4 text-end">
-                        {copy.waiting}
-                    </th>
-                    <th scope="col">{copy.route}</th>
-                </tr>
-            </thead>
-            <tbody>
-                {routes.projects.map((project) => (
-                    <tr key={project.code} className="border-t border-rule">
-                        <th scope="row" className="py-1 pe-2">
-                            {project.name}
+        <SideScroll onlyNarrow label={copy.name}>
+            <table className="sticky-head mt-2 w-full">
+                <thead>
+                    <tr className="text-faded">
+                        <th scope="col">{copy.project}</th>
+                        <th scope="col">{copy.manager}</th>
+                        <th scope="col" className="pe-4 text-end">
+                            {copy.waiting}
                         </th>
-                        <td className="pe-2">{project.manager}</td>
-                        <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
-                        <td>
-                            <Select
-                                hidesLabel
-                                label={copy.routeOf(project.name)}
-                                value={project.route ?? ''}
-                                options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
-                                {...(project.route === null ? { className: 'pencilled' } : {})}
-                                onChoose={(kind) => {
-                                    router.put(
-                                        route('office.routes.set-of-project', { project: project.code }),
-                                        { route: kind === '' ? null : kind },
-                                        stored,
-                                    );
-                                }}
-                            />
-                        </td>
+                        <th scope="col">{copy.route}</th>
                     </tr>
-                ))}
-            </tbody>
-        </table>
+                </thead>
+                <tbody>
+                    {routes.projects.map((project) => (
+                        <tr key={project.code} className="border-t border-rule">
+                            <th scope="row" className="py-1 pe-2">
+                                {project.name}
+                            </th>
+                            <td className="pe-2">{project.manager}</td>
+                            <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
+                            <td>
+                                <Select
+                                    hidesLabel
+                                    label={copy.routeOf(project.name)}
+                                    value={project.route ?? ''}
+                                    options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
+                                    {...(project.route === null ? { className: 'pencilled' } : {})}
+                                    onChoose={(kind) => {
+                                        router.put(
+                                            route('office.routes.set-of-project', { project: project.code }),
+                                            { route: kind === '' ? null : kind },
+                                            stored,
+                                        );
+                                    }}
+                                />
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </SideScroll>
     );
 }

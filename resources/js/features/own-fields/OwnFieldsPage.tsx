@@ -3,6 +3,7 @@ import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { OwnFieldRowProps, OwnFieldSettingsProps } from '@/types/generated/props';
+import { SideScroll } from '@/ui/SideScroll';
 import { TableHead } from '@/ui/TableHead';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
@@ -19,14 +20,16 @@ export function OwnFieldsPage({ settings: { fields, opened } }: { settings: OwnF
             <p className="pencilled max-w-prose">{copy.hint}</p>
             <div className="mt-4 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
                 {fields.length > 0 && (
-                    <table className="w-full self-start">
-                        <TableHead heads={[copy.field, copy.belongsTo, copy.holds, copy.asked]} />
-                        <tbody>
-                            {fields.map((field) => (
-                                <Row key={field.code} field={field} isOpened={field.code === opened} />
-                            ))}
-                        </tbody>
-                    </table>
+                    <SideScroll label={copy.title} className="self-start">
+                        <table className="w-full">
+                            <TableHead heads={[copy.field, copy.belongsTo, copy.holds, copy.asked]} />
+                            <tbody>
+                                {fields.map((field) => (
+                                    <Row key={field.code} field={field} isOpened={field.code === opened} />
+                                ))}
+                            </tbody>
+                        </table>
+                    </SideScroll>
                 )}
                 <OwnFieldForm key={changed?.code ?? `new ${String(fields.length)}`} field={changed} />
             </div>

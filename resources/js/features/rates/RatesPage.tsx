@@ -7,6 +7,7 @@ import { useHoursFormat } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
 import type { RateProps, RatesProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
+import { SideScroll } from '@/ui/SideScroll';
 import { SearchBox } from '@/ui/SearchBox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -74,64 +75,69 @@ function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: Rat
     }
 
     return (
-        <table className="sticky-head mt-2 w-full">
-            <thead className="text-faded">
-                <tr>
-                    <th scope="col">{copy.whose}</th>
-                    <th scope="col">{copy.since}</th>
-                    <th scope="col" className="text-end">
-                        {copy.cost(rates.currency)}
-                    </th>
-                    <th scope="col" className="text-end">
-                        {copy.bill(rates.currency)}
-                    </th>
-                    <th scope="col" className="ps-6">
-                        <span className="sr-only">{copy.acts}</span>
-                    </th>
-                </tr>
-            </thead>
-            <tbody>
-                {rates.rates.map((rate) => {
-                    const whose = [rate.person, rate.role].filter((part) => part !== null).join(', ');
-                    const since = wholeDate(rate.from);
+        <SideScroll onlyNarrow label={copy.name}>
+            <table className="sticky-head mt-2 w-full">
+                <thead className="text-faded">
+                    <tr>
+                        <th scope="col">{copy.whose}</th>
+                        <th scope="col">{copy.since}</th>
+                        <th scope="col" className="text-end">
+                            {copy.cost(rates.currency)}
+                        </th>
+                        <th scope="col" className="text-end">
+                            {copy.bill(rates.currency)}
+                        </th>
+                        <th scope="col" className="ps-6">
+                            <span className="sr-only">{copy.acts}</span>
+                        </th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {rates.rates.map((rate) => {
+                        const whose = [rate.person, rate.role].filter((part) => part !== null).join(', ');
+                        const since = wholeDate(rate.from);
 
-                    return (
-                        <tr key={rate.id} className={rate.isInForce ? 'border-t border-rule' : 'border-t border-rule text-faded'}>
-                            <th scope="row" className="py-1">
-                                {whose} {rate.isInForce && <span className="pencilled ms-2">{copy.inForce}</span>}
-                            </th>
-                            <td className="whitespace-nowrap">{since}</td>
-                            <td className="text-end">{printMoney(rate.cost, '')}</td>
-                            <td className="text-end">{rate.bill === null ? '' : printMoney(rate.bill, '')}</td>
-                            <td className="ps-6 text-end whitespace-nowrap">
-                                <button
-                                    type="button"
-                                    className="act-quiet"
-                                    aria-label={copy.changeOf(whose, since)}
-                                    onClick={() => {
-                                        onChoose(rate);
-                                    }}
-                                >
-                                    {copy.change}
-                                </button>{' '}
-                                <button
-                                    type="button"
-                                    className="act-quiet ms-3"
-                                    aria-label={copy.removeOf(whose, since)}
-                                    onClick={() => {
-                                        router.delete(route('office.rates.take-away', { rate: rate.id }), {
-                                            preserveScroll: true,
-                                            preserveState: true,
-                                        });
-                                    }}
-                                >
-                                    {copy.remove}
-                                </button>
-                            </td>
-                        </tr>
-                    );
-                })}
-            </tbody>
-        </table>
+                        return (
+                            <tr
+                                key={rate.id}
+                                className={rate.isInForce ? 'border-t border-rule' : 'border-t border-rule text-faded'}
+                            >
+                                <th scope="row" className="py-1">
+                                    {whose} {rate.isInForce && <span className="pencilled ms-2">{copy.inForce}</span>}
+                                </th>
+                                <td className="whitespace-nowrap">{since}</td>
+                                <td className="text-end">{printMoney(rate.cost, '')}</td>
+                                <td className="text-end">{rate.bill === null ? '' : printMoney(rate.bill, '')}</td>
+                                <td className="ps-6 text-end whitespace-nowrap">
+                                    <button
+                                        type="button"
+                                        className="act-quiet"
+                                        aria-label={copy.changeOf(whose, since)}
+                                        onClick={() => {
+                                            onChoose(rate);
+                                        }}
+                                    >
+                                        {copy.change}
+                                    </button>{' '}
+                                    <button
+                                        type="button"
+                                        className="act-quiet ms-3"
+                                        aria-label={copy.removeOf(whose, since)}
+                                        onClick={() => {
+                                            router.delete(route('office.rates.take-away', { rate: rate.id }), {
+                                                preserveScroll: true,
+                                                preserveState: true,
+                                            });
+                                        }}
+                                    >
+                                        {copy.remove}
+                                    </button>
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+        </SideScroll>
     );
 }
