@@ -4,7 +4,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findings } from './accessibility';
-import { cell, goTo, notices, pick, serverFolder, signIn } from './people';
+import { cell, goTo, notices, pick, serverFolder, signIn, signInByKeyboard } from './people';
 import { expect, test } from './test';
 
 const line = 'Workshop and tools';
@@ -175,14 +175,38 @@ test.describe('what is typed is never lost', () => {
         await context.clearCookies();
         await context.setOffline(false);
         await goTo(page, line, 'Sunday 21 June');
-        await expect(page.getByRole('alert')).toContainText(/signed out|session has ended/);
+        await expect(page.getByRole('complementary').getByRole('alert')).toContainText(/signed out|session has ended/);
         await expect(cell(page, line, 'Sunday 21 June')).toHaveText('2');
+        const out = page.getByText('You are signed out. What you typed is kept.');
+        await expect(out).toBeVisible();
+        await expect(page.getByText('It is saved once you have signed in again.')).toBeVisible();
 
         const other = await context.newPage();
         await signIn(other, 'jonas.petherick');
         await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 2, draft$/);
+        await expect(out).toBeHidden();
         await page.keyboard.press('Delete');
         await expect(page.getByText('All changes saved.')).toBeVisible();
+    });
+
+    test('when the session has ended, signing in leads back to what was typed, without being asked', async ({
+        page,
+        context,
+    }) => {
+        await context.clearCookies({ name: /session/ });
+        await type(page, 'Sunday 21 June', '1.5');
+        const out = page.getByRole('alert').filter({ hasText: 'You are signed out.' });
+        await expect(out).toBeVisible();
+        expect(await findings(page)).toEqual([]);
+        page.on('dialog', (dialog) => {
+            throw new Error(dialog.message());
+        });
+        await out.getByRole('link', { name: 'Sign in again' }).click();
+        await signInByKeyboard(page, 'jonas.petherick');
+        await expect(page.getByRole('heading', { level: 1 })).toContainText('Week 25');
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 1\.5, draft$/);
+        await expect(page.getByText('All changes saved.')).toBeVisible();
+        await expect(out).toBeHidden();
     });
 
     test('when the page goes, it has warned, and brings it back', async ({ page, context }) => {

@@ -1,3 +1,5 @@
+import { noticeSignIn } from './signedOut';
+
 /** What the server said: its status and body, or that it could not be reached. */
 export type Answer = { reached: true; status: number; body: unknown } | { reached: false };
 
@@ -15,6 +17,7 @@ export async function send(method: 'GET' | 'PUT' | 'POST' | 'DELETE', address: s
             headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': crossSiteToken() },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
         });
+        noticeSignIn(response.status);
 
         return { reached: true, status: response.status, body: await response.json().catch(() => null) };
     } catch {
@@ -40,6 +43,7 @@ export async function sendPiece(address: string, piece: Blob): Promise<Answer> {
             headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': crossSiteToken() },
             body: piece,
         });
+        noticeSignIn(response.status);
 
         return { reached: true, status: response.status, body: await response.json().catch(() => null) };
     } catch {

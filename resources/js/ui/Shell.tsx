@@ -12,6 +12,7 @@ import { Sections } from './Sections';
 import { soon } from './soon';
 import { ThemeChoice } from './ThemeChoice';
 import { takeGiven, useTimer } from './timer/timerStore';
+import { SignedOutLine } from './SignedOutLine';
 import { UnansweredLine } from './UnansweredLine';
 
 const TimerLine = soon(async () => (await import('./timer/TimerLine')).TimerLine);
@@ -79,6 +80,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                 </header>
                 {signedIn !== null && hasTimer && <TimerLine person={signedIn} />}
                 <main id="page" tabIndex={-1} className="flex-1 pt-3 pb-8 outline-none">
+                    <SignedOutLine />
                     <UnansweredLine />
                     {refusal !== null && (
                         <p role="alert" className="mb-3 border-s-2 border-brick ps-3 text-brick">

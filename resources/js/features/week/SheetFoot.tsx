@@ -1,5 +1,6 @@
 import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
+import { useSignedOut } from '@/lib/signedOut';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
 import { isSaving, isWaiting, unsavedCount, type Cells } from './cells';
@@ -82,11 +83,12 @@ export function SheetFoot({ page }: { page: SheetPage }) {
 
 function SavedState({ cells }: { cells: Cells }) {
     const unsaved = unsavedCount(cells);
+    const isOut = useSignedOut();
 
     return (
         <p role="status" className={unsaved > 0 ? 'text-brick' : 'pencilled'}>
             {isSaving(cells) ? text.week.saving : unsaved > 0 ? text.week.unsaved(unsaved) : text.week.saved}
-            {isWaiting(cells) && ` ${text.week.sentLater}`}
+            {isWaiting(cells) && ` ${isOut ? text.week.sentOnceSignedIn : text.week.sentLater}`}
         </p>
     );
 }

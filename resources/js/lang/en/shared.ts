@@ -72,6 +72,10 @@ export const sharedText = {
         lost: 'The list could not be loaded. Type again to retry.',
     },
     printed: (name: string, day: string) => `Printed by ${name} on ${day}`,
+    signedOut: {
+        sentence: 'You are signed out. What you typed is kept.',
+        signIn: 'Sign in again',
+    },
     unanswered: {
         page: 'The server could not be reached, so the page was not loaded.',
         act: 'The server did not answer, so this may not have been saved. Check before you try again.',

@@ -59,6 +59,7 @@ export const weekText = {
                 other: '# values are not saved; they are marked in the grid.',
             }),
         sentLater: 'Saving will resume when the server can be reached.',
+        sentOnceSignedIn: 'It is saved once you have signed in again.',
         offline: 'No connection. Your changes stay here and will be saved when you are back online.',
         leave: 'Some changes on this timesheet are not saved yet. They stay in this tab and will be saved when you come back to this week. Leave anyway?',
         retry: 'Try again',
