@@ -192,7 +192,7 @@ final readonly class AskedWords
         $found = PeriodWords::at($this->words, $index, $this->today);
         if ($found === null) {
             // These begin no name.
-            return in_array($this->words[$index], ['this', 'last', 'next'], true)
+            return in_array($this->words[$index], ['this', 'last', 'next', 'from', 'to', 'between', 'since', 'until', 'till'], true)
                 ? [$understood->with(['unknown' => [...$understood->unknown, $this->words[$index]]]), 1]
                 : null;
         }
