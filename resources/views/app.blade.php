@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" data-locale="{{ $page['props']['locale'] ?? '' }}" data-theme="{{ $page['props']['theme'] ?? 'system' }}">
+<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" data-locale="{{ $page['props']['locale'] ?? '' }}" data-theme="{{ $page['props']['theme'] ?? 'system' }}" data-today="{{ $page['props']['today'] ?? '' }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -1,13 +1,26 @@
 import { locale } from './locale';
 
+/** The year that goes without saying; none where nothing says what day it is. */
+const thisYear = typeof document === 'undefined' ? '' : (document.documentElement.dataset.today ?? '').slice(0, 4);
+
+function isThisYear(date: string): boolean {
+    return thisYear === '' || date.startsWith(thisYear);
+}
+
 function formatter(options: Intl.DateTimeFormatOptions) {
     const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' });
 
     return (date: string) => format.format(new Date(`${date}T00:00:00Z`));
 }
 
-/** `Wed 17 Jun`, for a sentence. */
-export const shortDay = formatter({ weekday: 'short', day: 'numeric', month: 'short' });
+const dayOfThisYear = formatter({ weekday: 'short', day: 'numeric', month: 'short' });
+
+const dayOfAnyYear = formatter({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+
+/** `Wed 17 Jun`, for a sentence; with its year where that is not this one. */
+export function shortDay(date: string): string {
+    return isThisYear(date) ? dayOfThisYear(date) : dayOfAnyYear(date);
+}
 
 /** `Wednesday 17 June`, for a name that is read out. */
 export const fullDay = formatter({ weekday: 'long', day: 'numeric', month: 'long' });
@@ -29,11 +42,16 @@ export function dayOf(date: string, year: string): string {
     return date.startsWith(year) ? dayAndMonth(date) : wholeDate(date);
 }
 
-const range = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+const rangeOfThisYear = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
 
-/** From the first to the last of some days: `15–21 Jun`. */
+const rangeOfAnyYear = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+
+/** From the first to the last of some days: `15–21 Jun`; with the year where that is not this one. */
 export function span(first: string, last: string): string {
-    return range.formatRange(new Date(`${first}T00:00:00Z`), new Date(`${last}T00:00:00Z`));
+    return (isThisYear(first) && isThisYear(last) ? rangeOfThisYear : rangeOfAnyYear).formatRange(
+        new Date(`${first}T00:00:00Z`),
+        new Date(`${last}T00:00:00Z`),
+    );
 }
 
 /** The number in `2026-W25`. */
@@ -44,11 +62,17 @@ export function weekNumber(week: string): number {
 // Of twelve hours none begins with a zero.
 const hour = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions().hour12 === true ? 'numeric' : '2-digit';
 
-const instantFormat = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', hour, minute: '2-digit' });
+const instantParts: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'short', hour, minute: '2-digit' };
 
-/** An instant in the clock of whoever reads it: `17 Jun, 15:04`. */
+const instantOfThisYear = new Intl.DateTimeFormat(locale, instantParts);
+
+const instantOfAnyYear = new Intl.DateTimeFormat(locale, { ...instantParts, year: 'numeric' });
+
+/** An instant in the clock of whoever reads it: `17 Jun, 15:04`; with the year where that is not this one. */
 export function instant(at: string): string {
-    return instantFormat.format(new Date(at));
+    const moment = new Date(at);
+
+    return (isThisYear(String(moment.getFullYear())) ? instantOfThisYear : instantOfAnyYear).format(moment);
 }
 
 /** Every day from the first to the last, both included. */

@@ -1,4 +1,4 @@
-import { shortDay, wholeDate } from '@/lib/days';
+import { shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
@@ -68,11 +68,7 @@ export function TaskRow({ task, today, scale, format }: TaskRowProps) {
                         {copy.tracker(task.trackerState, task.trackerComment)}
                     </p>
                 )}
-                {dueOn !== null && (
-                    <p className={dueOn < today ? 'text-ochre' : undefined}>
-                        {copy.due(dueOn.slice(0, 4) === today.slice(0, 4) ? shortDay(dueOn) : wholeDate(dueOn))}
-                    </p>
-                )}
+                {dueOn !== null && <p className={dueOn < today ? 'text-ochre' : undefined}>{copy.due(shortDay(dueOn))}</p>}
                 {said !== '' && <Bar {...growthOf(task)} scale={scale} label={said} className="my-1 max-w-56" />}
                 <p className="text-[0.9rem] text-faded">{said}</p>
             </div>
