@@ -9,9 +9,11 @@ use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 
 /**
- * Words that name days: `tue`, `tuesday`, `mon-wed`, `mon,wed`, `today`, `yesterday`, `17jun`, `17 jun`, `2026-06-17`.
+ * Words that name days: `tue`, `tuesday`, `mon-wed`, `mon,wed`, `mon, tue and wed`, `today`, `yesterday`, `tomorrow`, `17jun`, `17 jun`, `17/6`,
+ * `17.6.`, `2026-06-17`.
  *
- * Names of days mean the days of one week; a date without a year means the day of that week that has it.
+ * Names of days mean the days of one week; a date without a year means the day of that week that has it, whichever of its figures is
+ * the month.
  */
 final readonly class DayNames
 {
@@ -36,13 +38,15 @@ final readonly class DayNames
         $days = [];
         $words = [];
         for ($index = 0; $index < count($tokens); $index++) {
-            $named = self::named($tokens[$index], $week, $today);
+            $named = self::named(rtrim($tokens[$index], ','), $week, $today);
             if ($named === null && isset($tokens[$index + 1]) && preg_match('/^\d{1,2}$/', $tokens[$index]) === 1) {
                 $named = self::dated($tokens[$index].$tokens[$index + 1], $week);
                 $index += $named === null ? 0 : 1;
             }
             if ($named === null) {
-                $words[] = $tokens[$index];
+                // `and` between days joins them.
+                $joins = $days !== [] && strtolower($tokens[$index]) === 'and' && self::named(rtrim($tokens[$index + 1] ?? '', ','), $week, $today) !== null;
+                $words = $joins ? $words : [...$words, $tokens[$index]];
 
                 continue;
             }
@@ -62,8 +66,9 @@ final readonly class DayNames
     private static function named(string $word, Week $week, Day $today): ?array
     {
         $lower = strtolower($word);
-        if ($lower === 'today' || $lower === 'yesterday') {
-            return [$lower === 'today' ? $today : $today->plusDays(-1)];
+        $after = ['yesterday' => -1, 'today' => 0, 'tomorrow' => 1][$lower] ?? null;
+        if ($after !== null) {
+            return [$today->plusDays($after)];
         }
         $days = [];
         foreach (explode(',', $lower) as $part) {
@@ -95,8 +100,24 @@ final readonly class DayNames
             if (preg_match('/^(\d{1,2})'.self::MONTHS.'$/D', $lower, $found) === 1) {
                 return [self::inYearOf($week, self::MONTH_NUMBERS[$found[2]], (int) $found[1])];
             }
+            if (preg_match('~^(\d{1,2})(?:/(\d{1,2})|\.(\d{1,2})\.)$~D', $lower, $found, PREG_UNMATCHED_AS_NULL) === 1) {
+                return self::inFigures($week, (int) $found[1], (int) ($found[2] ?? $found[3]));
+            }
         } catch (NotADay) {
             return null;
+        }
+
+        return null;
+    }
+
+    /** @return list<Day>|null null where no day of the week is written so: it may be the number of something */
+    private static function inFigures(Week $week, int $one, int $other): ?array
+    {
+        foreach ($week->days() as $day) {
+            [$month, $number] = [(int) substr($day->toString(), 5, 2), (int) substr($day->toString(), 8, 2)];
+            if (($number === $one && $month === $other) || ($number === $other && $month === $one)) {
+                return [$day];
+            }
         }
 
         return null;

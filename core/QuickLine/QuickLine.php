@@ -17,8 +17,9 @@ use Moss\Core\Time\Minutes;
  * Hours, days, words and a note, read from one line of text.
  *
  * Everything after the word `note` is the note for the team. The rest is split at spaces, in any order: the first
- * hours text is the hours, where a plain number counts only as the first word; what names days is days; `as` and a
- * word name a role; all else is words that a task must fit. `+` before the hours adds them to what is there.
+ * hours text is the hours, its unit also in a word of its own (`2 hours`), where a plain number counts only as the first
+ * word; what names days is days; `as` and a word name a role; all else is words that a task must fit, before which `on`,
+ * `for` and the like say nothing. `+` before the hours adds them to what is there.
  * From a time to another stands for hours that lie there, on one day; they always come on top of what is there.
  * `start` as the first word starts a timer instead, and takes neither hours nor days.
  * Examples: `1:30 bell frame mon-wed note scaffold check`, `9-11:30 lens survey`, `start lens survey`.
@@ -27,6 +28,12 @@ final readonly class QuickLine
 {
     /** From a time to another, as in `9-11:30`. */
     private const TIMES = '/^\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?[-–]\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?$/iu';
+
+    /** Units of hours as they are written out, and as hours texts have them. */
+    private const UNITS = ['h' => 'h', 'hr' => 'h', 'hrs' => 'h', 'hour' => 'h', 'hours' => 'h', 'm' => 'm', 'min' => 'm', 'mins' => 'm', 'minute' => 'm', 'minutes' => 'm'];
+
+    /** What leads from hours to a task. */
+    private const LEADING = ['on', 'for', 'of', 'at'];
 
     /** What stands for a task that is known; nobody can type it. */
     private const KNOWN = "\u{FFFC}";
@@ -74,6 +81,9 @@ final readonly class QuickLine
         }
         [$hours, $adds, $times, $tokens] = self::takeHours($tokens);
         [$days, $tokens] = DayNames::take($tokens, $week, $today);
+        while (count($tokens) > 1 && in_array(strtolower($tokens[0]), self::LEADING, true)) {
+            array_shift($tokens);
+        }
         if ($tokens === []) {
             throw QuickRefused::because(QuickFault::NoWords);
         }
@@ -127,21 +137,49 @@ final readonly class QuickLine
 
                 return [$times->minutes(), true, $times, array_values($tokens)];
             }
-            $adds = str_starts_with($token, '+');
-            $text = $adds ? substr($token, 1) : $token;
-            // `1h 30m` is one amount in two words.
-            if (preg_match('/^\d+h$/i', $text) === 1 && preg_match('/^\d{1,2}m(in)?$/i', $tokens[$index + 1] ?? '') === 1) {
-                $text .= ' '.$tokens[$index + 1];
-                unset($tokens[$index + 1]);
-            }
+            [$text, $count] = self::amountAt($tokens, $index);
+            $adds = str_starts_with($text, '+');
+            $text = ltrim($text, '+');
             $looksLikeHours = preg_match('/^-?[\d.,]*\d[\d.,]*\s*(?:h|m|min)[\d ]*(?:m|min)?$|^\d+:\d*$/i', $text) === 1;
             if ($looksLikeHours || (($index === 0 || $adds) && preg_match('/^-?[\d.,]+$/', $text) === 1)) {
-                unset($tokens[$index]);
+                array_splice($tokens, $index, $count);
 
-                return [self::hours($text), $adds, null, array_values($tokens)];
+                return [self::hours($text), $adds, null, $tokens];
             }
         }
         throw QuickRefused::because(QuickFault::NoHours);
+    }
+
+    /**
+     * An amount as an hours text: `2 hours` is `2h`, `1h 30 min` is `1h 30m`.
+     *
+     * @param  list<string>  $tokens
+     * @return array{string, positive-int} with how many words it takes
+     */
+    private static function amountAt(array $tokens, int $index): array
+    {
+        [$text, $count] = self::unitAt($tokens, $index);
+        if (preg_match('/^\+?\d+h$/i', $text) !== 1) {
+            return [$text, $count];
+        }
+        [$minutes, $more] = self::unitAt($tokens, $index + $count);
+
+        return preg_match('/^\d{1,2}m(?:in)?$/i', $minutes) === 1 ? [$text.' '.$minutes, $count + $more] : [$text, $count];
+    }
+
+    /**
+     * @param  list<string>  $tokens
+     * @return array{string, positive-int}
+     */
+    private static function unitAt(array $tokens, int $index): array
+    {
+        $token = $tokens[$index] ?? '';
+        if (preg_match('/^(\+?[\d.,]+)([a-z]+)$/i', $token, $found) === 1 && isset(self::UNITS[strtolower($found[2])])) {
+            return [$found[1].self::UNITS[strtolower($found[2])], 1];
+        }
+        $unit = preg_match('/^\+?[\d.,]+$/', $token) === 1 ? self::UNITS[strtolower($tokens[$index + 1] ?? '')] ?? null : null;
+
+        return $unit === null ? [$token, 1] : [$token.$unit, 2];
     }
 
     private static function times(string $text): ClockSpan
