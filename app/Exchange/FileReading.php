@@ -13,6 +13,9 @@ final class FileReading
 {
     private const MOST_REMEMBERED = 5000;
 
+    /** What else may stand between columns, and what is then said to be expected. */
+    private const OTHER_SEPARATORS = [';' => 'not_semicolons', "\t" => 'not_tabs'];
+
     /** @var array<string, array<array-key, string|int>> what texts are read as, by column */
     private array $known = [];
 
@@ -64,6 +67,14 @@ final class FileReading
     /** @param  list<string>  $names */
     private function isHeader(array $names): bool
     {
+        // Spreadsheets of some countries write another separator, of which everything else that is wrong would come.
+        foreach (count($names) === 1 ? self::OTHER_SEPARATORS : [] as $separator => $called) {
+            if (str_contains($names[0], $separator)) {
+                $this->problems->addWhole($this->problem(1, null, $names[0], ExchangeText::get('expected.'.$called)));
+
+                return false;
+            }
+        }
         $known = array_map(static fn (Column $column): string => $column->name, $this->kind->columnList());
         $found = 0;
         foreach ($names as $index => $name) {

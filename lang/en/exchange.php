@@ -43,6 +43,8 @@ return [
         'closed_quote' => 'a closing quote for every opening one; from this line on there is one too few',
         'quotes' => 'quotes around whole cells only, and doubled inside',
         'header' => 'a header row with the column names',
+        'not_semicolons' => 'commas between columns, and not semicolons',
+        'not_tabs' => 'commas between columns, and not tabs',
         'columns' => 'only these columns: :columns',
         'column' => 'this column in the header; it is required',
         'once' => 'each column only once',

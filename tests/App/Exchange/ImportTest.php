@@ -46,6 +46,8 @@ final class ImportTest extends TestCase
     {
         $entries = "person,project,task,date,hours\n";
         yield 'a missing column' => ['people.csv', "person,name\nzoe,Zoe\n", 'people.csv, line 1, column email. Expected this column in the header'];
+        yield 'semicolons' => ['roles.csv', "role;name\nx;X\n", 'roles.csv, line 1: “role;name”. Expected commas between columns, and not semicolons'];
+        yield 'tabs' => ['roles.csv', "role\tname\nx\tX\n", 'Expected commas between columns, and not tabs'];
         yield 'an unknown column' => ['roles.csv', "role,name,colour\nx,X,red\n", 'roles.csv, line 1: “colour”. Expected only these columns: role, name'];
         yield 'a column twice' => ['roles.csv', "role,name,name\nx,X,X\n", 'roles.csv, line 1, column name. Expected each column only once'];
         yield 'no header at all' => ['roles.csv', '', 'roles.csv, line 1. Expected a header row'];
