@@ -13,13 +13,28 @@ function formatter(options: Intl.DateTimeFormatOptions) {
     return (date: string) => format.format(new Date(`${date}T00:00:00Z`));
 }
 
-const dayOfThisYear = formatter({ weekday: 'short', day: 'numeric', month: 'short' });
+const dayParts: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' };
 
-const dayOfAnyYear = formatter({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+const dayOfThisYear = new Intl.DateTimeFormat(locale, dayParts);
+
+const dayOfAnyYear = new Intl.DateTimeFormat(locale, { ...dayParts, year: 'numeric' });
+
+/** What stands between a weekday that comes first and its day. */
+function afterWeekday(parts: Intl.DateTimeFormatPart[]): Intl.DateTimeFormatPart | null {
+    return parts[0]?.type === 'weekday' && parts[1]?.type === 'literal' ? parts[1] : null;
+}
 
 /** `Wed 17 Jun`, for a sentence; with its year where that is not this one. */
 export function shortDay(date: string): string {
-    return isThisYear(date) ? dayOfThisYear(date) : dayOfAnyYear(date);
+    const day = new Date(`${date}T00:00:00Z`);
+    if (isThisYear(date)) {
+        return dayOfThisYear.format(day);
+    }
+    // `Sat, 2 Jan 2027` would stand beside `Mon 21 Dec`.
+    const [parts, between] = [dayOfAnyYear.formatToParts(day), afterWeekday(dayOfThisYear.formatToParts(day))];
+    const own = afterWeekday(parts);
+
+    return parts.map((part) => (part === own && between !== null ? between.value : part.value)).join('');
 }
 
 /** `Wednesday 17 June`, for a name that is read out. */
