@@ -80,6 +80,7 @@ export function ProgressChart({ progress: { weeks, thisWeek }, label, format }: 
             </div>
             <figcaption className="pencilled flex flex-wrap gap-x-5 text-[0.9em]">
                 <Key className="progress-plan" name={text.progress.planLine} />
+                <Key className="progress-entered" name={text.progress.enteredLine} />
                 <Key className="progress-forecast" name={text.progress.forecastLine} />
                 <span>{text.projectPage.legendWeek}</span>
             </figcaption>

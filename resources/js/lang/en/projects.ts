@@ -171,6 +171,7 @@ export const projectsText = {
         cumulative: 'Cumulative',
         weekly: 'Per week',
         planLine: 'Plan',
+        enteredLine: 'Entered',
         forecastLine: 'Entered, then remaining',
         today: 'this week',
         seen: 'Show progress as',
