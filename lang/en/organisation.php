@@ -47,7 +47,7 @@ return [
     'pasted_access' => '“:access” is not an access level. Enter member, manager, office or viewer.',
     'pasted_no_manager' => 'Nobody is called “:name”. Enter a name, a code or an email address.',
     'pasted_many_manager' => 'Several people are called “:name”. Enter a code or an email address.',
-    'people_added' => '{1} One person is added.|[2,*] :count people are added.',
+    'people_added' => '{1} One person is added. Invite them under Accounts once they are to sign in.|[2,*] :count people are added. Invite them under Accounts once they are to sign in.',
     'transfer_to' => 'Choose somebody else, who works here and records time or decides.',
     'transferred' => 'The responsibilities of :name are now with :to.',
     'entry_code_taken' => 'There is one with this code already.',

@@ -28,7 +28,7 @@ final class PastedPeopleTest extends TestCase
             ['name' => 'Wyn Gale', 'email' => 'Wyn@lighthouse.example', 'team' => 'FIELD', 'manager' => 'una rook', 'role' => 'surveyor'],
             ['name' => 'Una Rook', 'email' => 'una@lighthouse.example', 'manager' => 'lee@lighthouse.example', 'access' => 'Manager', 'startsOn' => '2026-07-01'],
             ['name' => 'Ada Other', 'email' => 'ada@elsewhere.example', 'manager' => 'Lee Tor'],
-        ]])->assertRedirect('/office/people')->assertSessionHas('message', '3 people are added.');
+        ]])->assertRedirect('/office/people')->assertSessionHas('message', '3 people are added. Invite them under Accounts once they are to sign in.');
 
         $wyn = $this->person('wyn');
         self::assertSame(['field', 'una', 'surveyor', 'member'], [$wyn->team?->code, $wyn->manager?->code, $wyn->role?->code, $wyn->access->value]);
