@@ -28,7 +28,7 @@ export function SearchBox({ label, value, address, className }: SearchBoxProps) 
                 defaultValue={value}
                 aria-label={label}
                 placeholder={label}
-                className="min-h-8 w-64 max-w-full border-b border-edge bg-sheet px-2"
+                className="min-h-9 w-64 max-w-full border-b border-edge bg-sheet px-2"
             />
         </form>
     );
