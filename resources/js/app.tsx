@@ -1,11 +1,13 @@
 import { createInertiaApp } from '@inertiajs/react';
 import { startTransition, StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
+import { followHeadings } from './lib/headingFocus';
 import { styleNonce } from './lib/styleNonce';
 import { watchVisits } from './lib/unanswered';
 
 styleNonce();
 watchVisits();
+followHeadings();
 
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/*.tsx');
 

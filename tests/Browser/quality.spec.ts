@@ -1,5 +1,5 @@
 import { findings } from './accessibility';
-import { answered, arrived, cell, goTo, notices, pick, signIn } from './people';
+import { answered, arrived, cell, choose, goTo, notices, pick, signIn, signInByKeyboard } from './people';
 import { expect, test } from './test';
 import type { Locator } from '@playwright/test';
 
@@ -247,6 +247,28 @@ test('a page that nobody has seen yet is small, and what it is made of is kept',
         'cache-control': expect.stringContaining('immutable'),
         'x-content-type-options': 'nosniff',
     });
+});
+
+test('following a link leads to the heading of the page, and signing in to its top', async ({ page }) => {
+    await signInByKeyboard(page, 'idris.calloway');
+    const focused = (name: string) => expect(page.getByRole('heading', { level: 1, name })).toBeFocused();
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('link', { name: 'Skip to content' })).toBeFocused();
+
+    await page.getByRole('link', { name: 'Projects', exact: true }).press('Enter');
+    await focused('Projects');
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('link', { name: 'New project' })).toBeFocused();
+    await page.getByRole('link', { name: 'Skerrow lantern: lens refit' }).press('Enter');
+    await focused('Skerrow lantern: lens refit');
+    await page.goBack();
+    await focused('Projects');
+    // What stays on its page keeps the focus, and what a page puts it on has it.
+    await choose(page, 'Status', 'Closed');
+    await expect(page).toHaveURL(/state=closed/);
+    await expect(page.getByRole('combobox', { name: 'Status' })).toBeFocused();
+    await page.getByRole('link', { name: 'New project' }).press('Enter');
+    await expect(page.getByLabel('Project name')).toBeFocused();
 });
 
 test('whoever reads in colours of their own sees shapes, boxes and the main act', async ({ browser }) => {
