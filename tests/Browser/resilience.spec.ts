@@ -193,6 +193,8 @@ test.describe('what is typed is never lost', () => {
         page,
         context,
     }) => {
+        // An answer that is still on its way would bring the session back.
+        await page.waitForLoadState('networkidle');
         await context.clearCookies({ name: /session/ });
         await type(page, 'Sunday 21 June', '1.5');
         const out = page.getByRole('alert').filter({ hasText: 'You are signed out.' });
