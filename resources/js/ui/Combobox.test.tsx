@@ -20,7 +20,7 @@ function answer(address: string): Response {
     return new Response(JSON.stringify({ options, hasMore: false }), { headers: { 'Content-Type': 'application/json' } });
 }
 
-function Form({ takesMany, takesNew }: { takesMany?: boolean; takesNew?: boolean }) {
+function Form({ takesMany }: { takesMany?: boolean }) {
     const [chosen, setChosen] = useState<Option[]>([]);
 
     return (
@@ -32,7 +32,6 @@ function Form({ takesMany, takesNew }: { takesMany?: boolean; takesNew?: boolean
                 required
                 chosen={chosen}
                 {...(takesMany === undefined ? {} : { takesMany })}
-                {...(takesNew === undefined ? {} : { takesNew, saysOfNew: (name: string) => `${name} is new` })}
                 onChange={setChosen}
             />
             <output>{chosen.map(({ code }) => code).join(' ')}</output>
@@ -125,39 +124,6 @@ describe('a combobox', () => {
         await user.click(field());
         await user.keyboard('{Escape}{Backspace}');
         expect(output()).toBe('');
-    });
-
-    it('takes what is new where that is allowed, and says so beforehand', async () => {
-        const user = userEvent.setup();
-        render(<Form takesNew />);
-        await user.type(field(), 'Ness Trust');
-        expect(await screen.findByText('Ness Trust is new')).toBeTruthy();
-        await user.tab();
-
-        expect(output()).toBe('Ness Trust');
-        expect(field().getAttribute('aria-expanded')).toBe('false');
-        expect(screen.getByText('Ness Trust is new')).toBeTruthy();
-
-        // Also beside what is nearly called so, but not once it is typed in full.
-        await user.clear(field());
-        await user.type(field(), 'ada');
-        expect(await screen.findByText('ada is new')).toBeTruthy();
-        await user.type(field(), ' lock');
-        await vi.waitFor(() => {
-            expect(screen.queryByText(/is new/)).toBeNull();
-        });
-    });
-
-    it('does not take for new what is known, by who does not wait for the list', async () => {
-        const user = userEvent.setup();
-        render(<Form takesNew />);
-        await user.type(field(), 'ada lock');
-        await user.tab();
-
-        await vi.waitFor(() => {
-            expect(output()).toBe('ada');
-        });
-        expect(screen.queryByText(/is new/)).toBeNull();
     });
 
     it('says that the list could not be loaded', async () => {
