@@ -103,7 +103,7 @@ final class RemainingTest extends TestCase
         $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertSessionHas('message');
         self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state->value, RemainingEstimate::query()->count()]);
         $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => false, 'comment' => 'No'])->assertSessionHas('refusal', 'This has already been decided or taken back. Reload to see its status.');
-        self::assertSame(1, DB::table('messages')->where('kind', 'estimate decided')->count());
+        self::assertSame(1, DB::table('messages')->where('kind', 'estimate decided')->where('text_values', 'like', '%Fit the lens, Lens refit%')->count());
     }
 
     public function test_declined_nothing_has_changed_and_it_stays_to_be_read(): void

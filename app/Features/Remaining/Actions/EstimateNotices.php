@@ -42,7 +42,7 @@ final readonly class EstimateNotices
     public function decided(Person $decider, ProposedEstimate $asked, Task $task): void
     {
         $this->notify->of([new Notice($asked->person_id, MessageKind::EstimateDecided, 'remaining estimate '.$asked->id.' decided', [
-            'name' => $decider->name, 'task' => $task->name, 'verdict' => $asked->state->value, 'remaining' => $asked->remaining_minutes, 'comment' => $asked->comment,
+            'name' => $decider->name, 'task' => $task->name.', '.$task->project->name, 'verdict' => $asked->state->value, 'remaining' => $asked->remaining_minutes, 'comment' => $asked->comment,
         ], '/week/'.Week::containing($asked->estimated_on)->toString())]);
     }
 
