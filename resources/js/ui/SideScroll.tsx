@@ -1,3 +1,4 @@
+import { useNarrow } from '@/lib/useNarrow';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 
@@ -13,10 +14,13 @@ interface SideScrollProps {
 
 /** A table that may be wider than the page, which itself never goes off to the side: it is scrolled by finger, mouse or arrow keys. */
 export function SideScroll({ label, labelledBy, onlyNarrow = false, className, children }: SideScrollProps) {
+    const isNarrow = useNarrow();
+
     return (
         <div
             role="group"
-            tabIndex={0}
+            // What does not scroll is no stop for the keyboard.
+            tabIndex={onlyNarrow && !isNarrow ? undefined : 0}
             aria-label={label}
             aria-labelledby={labelledBy}
             className={clsx('relative min-w-0', onlyNarrow ? 'max-md:overflow-x-auto' : 'overflow-x-auto', className)}
