@@ -1,24 +1,17 @@
 // @vitest-environment happy-dom
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Combobox } from './Combobox';
 import type { Option } from './combobox';
+import { offer } from './comboboxFixture';
 
 const people = [
     { code: 'ada', name: 'Ada Lock' },
     { code: 'bo', name: 'Bo Quay' },
     { code: 'bo-2', name: 'Bo Quay' },
 ];
-
-/** Answers as the server would. */
-function answer(address: string): Response {
-    const search = new URL(address, 'http://here').searchParams.get('search') ?? '';
-    const options = people.filter(({ name }) => name.toLowerCase().includes(search.toLowerCase()));
-
-    return new Response(JSON.stringify({ options, hasMore: false }), { headers: { 'Content-Type': 'application/json' } });
-}
 
 function Form({ takesMany }: { takesMany?: boolean }) {
     const [chosen, setChosen] = useState<Option[]>([]);
@@ -43,16 +36,7 @@ const field = () => screen.getByRole<HTMLInputElement>('combobox', { name: 'Pers
 const output = () => document.querySelector('output')?.textContent;
 
 describe('a combobox', () => {
-    beforeEach(() => {
-        vi.stubGlobal(
-            'fetch',
-            vi.fn((address: string) => Promise.resolve(answer(address))),
-        );
-    });
-    afterEach(() => {
-        cleanup();
-        vi.unstubAllGlobals();
-    });
+    offer(people);
 
     it('offers what is typed and takes it by keyboard', async () => {
         const user = userEvent.setup();

@@ -1,20 +1,13 @@
 // @vitest-environment happy-dom
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Combobox } from './Combobox';
 import type { Option } from './combobox';
+import { offer } from './comboboxFixture';
 
 const clients = [{ code: 'ness', name: 'Ness Trust' }];
-
-/** Answers as the server would. */
-function answer(address: string): Response {
-    const search = new URL(address, 'http://here').searchParams.get('search') ?? '';
-    const options = clients.filter(({ name }) => name.toLowerCase().includes(search.toLowerCase()));
-
-    return new Response(JSON.stringify({ options, hasMore: false }), { headers: { 'Content-Type': 'application/json' } });
-}
 
 function Form() {
     const [chosen, setChosen] = useState<Option[]>([]);
@@ -38,16 +31,7 @@ const field = () => screen.getByRole<HTMLInputElement>('combobox', { name: 'Clie
 const output = () => document.querySelector('output')?.textContent;
 
 describe('a combobox that takes what is new', () => {
-    beforeEach(() => {
-        vi.stubGlobal(
-            'fetch',
-            vi.fn((address: string) => Promise.resolve(answer(address))),
-        );
-    });
-    afterEach(() => {
-        cleanup();
-        vi.unstubAllGlobals();
-    });
+    offer(clients);
 
     it('says so before and after it is left', async () => {
         const user = userEvent.setup();
