@@ -1,5 +1,6 @@
 import { put, sentenceIn } from '@/lib/http';
 import { route } from '@/lib/route';
+import { isSignedOut } from '@/lib/signedOut';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import type { MonthProps, RefusedCellProps } from '@/types/generated/props';
@@ -46,6 +47,12 @@ export function useTypedCells(month: MonthProps) {
             cells: [...sent].flatMap(([key, one]) => sentCell(month, key, one)),
         });
         setCells((before) => answered(before, sent, refusalsIn(answer, sent)));
+        if (isSignedOut()) {
+            // The page would come as the one to sign in on, and what was typed would go with it.
+            setBusy(false);
+
+            return;
+        }
         router.reload({
             only: ['month', 'signedIn'],
             onFinish: () => {

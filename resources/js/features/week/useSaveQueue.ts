@@ -2,7 +2,6 @@ import { route } from '@/lib/route';
 import type { SheetAddressProps } from '@/types/generated/props';
 import { put } from '@/lib/http';
 import { changedOffline } from '@/lib/offline';
-import { isSignedOut } from '@/lib/signedOut';
 import { inheritedAt, keepForTab, readOfTab } from '@/lib/tabStorage';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
@@ -75,8 +74,7 @@ export function useSaveQueue(at: SheetAddressProps, reader: string, change: Disp
             if (document.activeElement instanceof HTMLElement) {
                 document.activeElement.blur();
             }
-            // Signing in leads back here, where all of it is sent.
-            if (!queue.isEmpty() && !isSignedOut()) {
+            if (!queue.isEmpty()) {
                 event.preventDefault();
             }
         };

@@ -73,8 +73,8 @@ export const sharedText = {
     },
     printed: (name: string, day: string) => `Printed by ${name} on ${day}`,
     signedOut: {
-        sentence: 'You are signed out. What you typed is kept.',
-        signIn: 'Sign in again',
+        sentence: 'You are signed out. What you typed is still here.',
+        signIn: 'Sign in again in a new tab',
     },
     unanswered: {
         page: 'The server could not be reached, so the page was not loaded.',
