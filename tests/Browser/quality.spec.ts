@@ -261,6 +261,7 @@ test('following a link leads to the heading of the page, and signing in to its t
     await expect(page.getByRole('link', { name: 'New project' })).toBeFocused();
     await page.getByRole('link', { name: 'Skerrow lantern: lens refit' }).press('Enter');
     await focused('Skerrow lantern: lens refit');
+    await arrived(page);
     await page.goBack();
     await focused('Projects');
     // What stays on its page keeps the focus, and what a page puts it on has it.
