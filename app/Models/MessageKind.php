@@ -24,6 +24,7 @@ enum MessageKind: string
     case WeekDue = 'week due';
     case WeekOverdue = 'week overdue';
     case PeriodClosing = 'period closing';
+    case DecisionsDue = 'decisions due';
     case LeaveRequested = 'leave requested';
     case LeaveApprovedByRule = 'leave approved by rule';
     case LeaveDecided = 'leave decided';

@@ -57,7 +57,11 @@ return [
         'declined' => ':name declined your request “:title”: “:comment”',
     ],
     'asked by' => 'Reminder sent by :name.',
-    'period closing' => 'The time office is about to close the period up to :day. You have :hours that are not approved yet.',
+    'period closing' => 'The time office is about to close the period up to :day. You have :hours that are not submitted yet.',
+    'decisions due' => [
+        'entries' => 'The time office is about to close the period up to :day. Entries waiting for your approval: :count.',
+        'other' => 'The time office is about to close the period up to :day. Expenses or corrections up to then are waiting for your decision.',
+    ],
 
     'sign-in changed' => [
         'password' => 'Your password was changed. If it was not you, tell the time office at once.',

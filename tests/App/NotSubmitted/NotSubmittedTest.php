@@ -99,16 +99,6 @@ final class NotSubmittedTest extends TestCase
         $remind('kit', ['week' => 'soon'])->assertSessionHasErrors('week');
     }
 
-    public function test_whoever_has_unapproved_time_is_told_that_the_period_closes(): void
-    {
-        $this->actingAs($this->person('kit'))->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-14'])->assertSessionHas('message', '2 people have been reminded.');
-        $this->post('/office/periods/notice', ['day' => '2026-06-14']);
-
-        self::assertSame(2, DB::table('messages')->where('kind', 'period closing')->count());
-        $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('messages.messages.0.text', "The time office is about to close the period up to Sun 14 Jun. You have 8\u{00A0}h that are not approved yet."));
-    }
-
     public function test_the_office_says_by_when_a_week_is_due(): void
     {
         $this->actingAs($this->person('kit'))->from('/office/periods')->put('/office/periods/due', ['days' => 3])->assertSessionHas('message', 'A week is now due 3 days after its Sunday.');

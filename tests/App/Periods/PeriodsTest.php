@@ -42,6 +42,53 @@ final class PeriodsTest extends TestCase
             ->where('period.entries', 2)->where('period.minutes', 720));
     }
 
+    public function test_the_check_list_says_whose_decision_is_waited_for_and_who_decides_in_their_place(): void
+    {
+        $this->load();
+        $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('period.approvers', [['code' => 'mo', 'name' => 'Mo Fell', 'standIns' => [], 'entries' => 1, 'people' => 1, 'expenses' => 0, 'corrections' => 0, 'first' => '2026-06-04']])
+            ->where('period.week', '2026-W23')->where('period.weekNumber', 23));
+        DB::table('stand_ins')->insert([
+            ['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('lee')->id, 'starts_on' => '2026-06-17', 'ends_on' => '2026-06-17'],
+            ['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('bo')->id, 'starts_on' => '2026-06-18', 'ends_on' => '2026-06-30'],
+        ]);
+        DB::table('entries')->where('date', '2026-06-16')->update(['state' => 'submitted', 'approver_id' => null]);
+
+        $this->check('2026-06-16')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('period.approvers.0.entries', 1)->where('period.approvers.0.name', 'Mo Fell')
+            ->where('period.approvers.0.standIns', ['Lee Tor'])->where('period.approvers.1.name', null));
+        $this->check('2026-06-03')->assertInertia(fn (AssertableInertia $page) => $page->where('period.approvers', []));
+
+        $category = ExpenseCategory::query()->create(['code' => 'train', 'name' => 'Train', 'charged' => true]);
+        $at = ['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'date' => '2026-06-02', 'approver_id' => $this->person('lee')->id];
+        Expense::query()->create($at + ['expense_category_id' => $category->id, 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100, 'state' => 'submitted']);
+        DB::table('corrections')->insert($at + ['proposed_by_id' => $at['person_id'], 'proposed_at' => '2026-06-05T08:00:00Z', 'minutes_before' => 480, 'minutes' => 420, 'reason' => 'left early']);
+        $this->check('2026-06-03')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('period.approvers', [['code' => 'lee', 'name' => 'Lee Tor', 'standIns' => [], 'entries' => 0, 'people' => 0, 'expenses' => 1, 'corrections' => 1, 'first' => '2026-06-02']]));
+    }
+
+    public function test_everyone_who_still_has_to_submit_or_decide_is_told_that_the_period_closes_once_a_day(): void
+    {
+        $this->load();
+        DB::table('stand_ins')->insert(['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('lee')->id, 'starts_on' => '2026-06-17', 'ends_on' => '2026-06-17']);
+        $notify = fn () => $this->as('kit')->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-07']);
+        $notify()->assertSessionHas('message', '2 people have been reminded.');
+        $notify();
+
+        $told = static fn (string $code): array => DB::table('messages')->join('people', 'people.id', 'messages.person_id')->where('people.code', $code)->whereIn('kind', ['period closing', 'decisions due'])->orderBy('kind')->pluck('kind')->all();
+        self::assertSame(['decisions due', 'period closing'], $told('mo'), 'they have time of their own to submit, and decide on that of Ada');
+        self::assertSame(['decisions due'], $told('lee'), 'they decide in the place of Mo');
+        self::assertSame([], $told('ada'), 'what waits for somebody else is not theirs to do');
+        $reads = fn (string $code, int $place, string $text) => $this->as($code)->get('/messages')->assertInertia(static fn (AssertableInertia $page) => $page->where("messages.messages.{$place}.text", $text));
+        $reads('lee', 0, 'The time office is about to close the period up to Sun 7 Jun. Entries waiting for your approval: 1.');
+        DB::table('entries')->where('state', 'submitted')->update(['approver_id' => null]);
+        Expense::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => ExpenseCategory::query()->create(['code' => 'train', 'name' => 'Train', 'charged' => true])->id,
+            'date' => '2026-06-02', 'approver_id' => $this->person('bo')->id, 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100, 'state' => 'submitted']);
+        $notify();
+        $reads('bo', 0, 'The time office is about to close the period up to Sun 7 Jun. Expenses or corrections up to then are waiting for your decision.');
+        $reads('mo', 1, "The time office is about to close the period up to Sun 7 Jun. You have 3\u{00A0}h that are not submitted yet.");
+    }
+
     public function test_closing_settles_what_is_approved_and_leaves_out_only_what_it_is_told_to(): void
     {
         $this->load();

@@ -28,6 +28,7 @@ final class MessageText
             MessageKind::LeaveDecided => Wording::of('messages.leave decided.'.$variant('verdict'), $values),
             MessageKind::WorkRequestDecided => Wording::of('messages.work request decided.'.$variant('verdict'), $values),
             MessageKind::DayReminder => Wording::of('messages.day reminder.'.(isset($values['hours']) ? 'pencilled' : 'bare'), $values),
+            MessageKind::DecisionsDue => Wording::of('messages.decisions due.'.(isset($values['count']) ? 'entries' : 'other'), $values),
             MessageKind::WeekOverdue => Wording::of('messages.'.(isset($values['first']) ? 'timesheet overdue' : 'week overdue'), $values + ['missing' => Wording::of('messages.late.'.$variant('what'), $values)]).self::by($values),
             MessageKind::WeekDue => Wording::of('messages.'.(isset($values['first']) ? 'timesheet due' : 'week due'), $values).self::by($values),
             MessageKind::SignInChanged => Wording::of('messages.sign-in changed.'.$variant('what')),

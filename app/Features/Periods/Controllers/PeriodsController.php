@@ -34,7 +34,7 @@ final readonly class PeriodsController
     {
         Gate::authorize('keep', Organisation::class);
 
-        return Inertia::render('Periods', ['period' => $check->of($request->day() ?? $this->endOfLastMonth($office))]);
+        return Inertia::render('Periods', ['period' => $check->of($request->day() ?? $this->endOfLastMonth($office), $this->today->for($office))]);
     }
 
     public function store(#[CurrentUser] Person $office, PeriodRequest $request, ClosePeriod $close): RedirectResponse
@@ -63,7 +63,7 @@ final readonly class PeriodsController
         return back()->with('message', Wording::refusal('period.reopened', ['day' => Wording::day($from)]));
     }
 
-    /** Tells everybody who has time up to the day that is not approved that it will be closed. */
+    /** Tells everybody who still has to submit or decide something up to the day that it will be closed. */
     public function notice(#[CurrentUser] Person $office, PeriodRequest $request, AnnounceClosing $announce): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Periods\Queries;
 
 use App\AuditTrail\BesideEntries;
+use App\Features\Periods\Props\ApproverTimeProps;
 use App\Features\Periods\Props\CorrectedTimeProps;
 use App\Features\Periods\Props\OpenTimeProps;
 use App\Features\Periods\Props\PeriodActProps;
@@ -12,6 +13,7 @@ use App\Features\Periods\Props\PeriodProps;
 use App\Models\Correction;
 use App\Models\Expense;
 use App\Models\Organisation;
+use App\Models\Person;
 use App\Models\SettlingBatch;
 use App\Models\SettlingSubject;
 use App\Support\Database\ByIndex;
@@ -33,7 +35,7 @@ final class PeriodCheck
     /** As the index of what is not settled says it, so that it is found by that. */
     private const UNSETTLED = "entries.state <> 'settled'";
 
-    public function of(Day $until): PeriodProps
+    public function of(Day $until, Day $today): PeriodProps
     {
         $organisation = Organisation::query()->sole();
         $closedUntil = $organisation->closed_until?->toString();
@@ -43,6 +45,7 @@ final class PeriodCheck
             $closedUntil,
             $until->toString(),
             $this->people($until),
+            $this->approvers($until, $today),
             self::open($until)->distinct()->count('person_id'),
             $sums->openEntries,
             $sums->openMinutes,
@@ -55,6 +58,8 @@ final class PeriodCheck
             $sums->recognised(),
             (int) SettlingBatch::query()->where('subject', SettlingSubject::Entries)->sum('size'),
             $organisation->week_due,
+            Week::containing($until)->toString(),
+            Week::containing($until)->number(),
             $this->acts(),
         );
     }
@@ -143,6 +148,15 @@ final class PeriodCheck
             $person->string('code'), $person->string('name'), $person->int('unsubmitted'), $person->int('waiting'), $person->string('first'),
             Week::containing(Day::of($person->string('first')))->toString(),
         ), Record::all($query));
+    }
+
+    /** @return list<ApproverTimeProps> */
+    private function approvers(Day $until, Day $today): array
+    {
+        return array_map(static fn (Undecided $one): ApproverTimeProps => new ApproverTimeProps(
+            $one->approver?->code, $one->approver?->name, array_map(static fn (Person $standIn): string => $standIn->name, $one->standIns),
+            $one->entries, $one->people, $one->expenses, $one->corrections, $one->first,
+        ), array_slice(UndecidedTime::upTo($until, $today), 0, self::MOST));
     }
 
     /** @return list<CorrectedTimeProps> */

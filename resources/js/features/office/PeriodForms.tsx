@@ -44,7 +44,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                 >
                     {copy.confirmText}
                 </Confirm>
-                {period.openPeople > 0 && (
+                {(period.openPeople > 0 || period.approvers.length > 0) && (
                     <button
                         type="button"
                         className="act"
@@ -52,7 +52,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                             router.post(route('office.periods.notice'), { day: period.until }, stored);
                         }}
                     >
-                        {copy.announce(period.openPeople)}
+                        {copy.announce}
                     </button>
                 )}
                 {period.closedUntil !== null && (

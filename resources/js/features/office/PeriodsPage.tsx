@@ -10,7 +10,9 @@ import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 import { OpenTimeTable } from './OpenTimeTable';
+import { PeriodFinding } from './PeriodFinding';
 import { PeriodForms } from './PeriodForms';
+import { UndecidedTable } from './UndecidedTable';
 
 /** Closing a period: the check list, what would be settled, and what was closed and opened before. */
 export function PeriodsPage({ period }: { period: PeriodProps }) {
@@ -37,16 +39,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 </button>
             </form>
             <FieldError />
-            {period.stillSettling > 0 && <p className="mt-3 text-ochre">{copy.stillSettling(period.stillSettling)}</p>}
-            <p className="mt-3">
-                {copy.wouldSettle(hours(period.minutes), period.entries, shortDay(period.until))}{' '}
-                {period.openEntries === 0
-                    ? copy.allApproved
-                    : copy.open(hours(period.openMinutes), period.openEntries, period.openPeople)}{' '}
-                {period.corrections > 0 && copy.correctionsWait(period.corrections)}
-                {period.approvedExpenses > 0 && ` ${copy.expensesSettle(period.approvedExpenses)}`}
-                {period.openExpenses > 0 && ` ${copy.expensesOpen(period.openExpenses)}`}
-            </p>
+            <PeriodFinding period={period} format={format} />
             <PeriodForms key={`${period.until} ${period.seen} ${period.closedUntil ?? ''}`} period={period} format={format} />
             <Select
                 label={copy.weekDue}
@@ -59,6 +52,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
             />
             <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 lg:grid-cols-2">
                 {period.open.length > 0 && <OpenTimeTable people={period.open} format={format} />}
+                {period.approvers.length > 0 && <UndecidedTable approvers={period.approvers} />}
                 {period.corrected.length > 0 && (
                     <section aria-labelledby="corrected">
                         <h2 id="corrected">{copy.corrected}</h2>

@@ -37,6 +37,7 @@ export const messagesText = {
             'week due': 'Week due',
             'week overdue': 'Week overdue',
             'period closing': 'Period about to close',
+            'decisions due': 'Decisions due before a period closes',
             'leave requested': 'Leave requested',
             'leave approved by rule': 'Leave approved by rule',
             'leave decided': 'Decision on your leave',

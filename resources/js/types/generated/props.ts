@@ -60,7 +60,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'expenses returned' | 'expenses decided' | 'receipts waiting' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'expenses returned' | 'expenses decided' | 'receipts waiting' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'decisions due' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
@@ -1811,6 +1811,17 @@ export interface ResponsibilitiesProps {
     reports: OptionProps[];
 }
 
+export interface ApproverTimeProps {
+    code: string | null;
+    name: string | null;
+    standIns: string[];
+    entries: number;
+    people: number;
+    expenses: number;
+    corrections: number;
+    first: string;
+}
+
 export interface CorrectedTimeProps {
     name: string;
     task: string;
@@ -1841,6 +1852,7 @@ export interface PeriodProps {
     closedUntil: string | null;
     until: string;
     open: OpenTimeProps[];
+    approvers: ApproverTimeProps[];
     openPeople: number;
     openEntries: number;
     openMinutes: number;
@@ -1853,6 +1865,8 @@ export interface PeriodProps {
     seen: string;
     stillSettling: number;
     weekDue: number;
+    week: string;
+    weekNumber: number;
     acts: PeriodActProps[];
 }
 
