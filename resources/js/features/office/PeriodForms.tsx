@@ -16,6 +16,8 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
     const [leavesOut, leaveOut] = useState(false);
     const [reopens, reopen] = useState(false);
     const copy = officeText.officePage.periods;
+    const hasToSettle = period.entries > 0 || period.approvedExpenses > 0;
+    const isClosedAlready = !hasToSettle && period.closedUntil !== null && period.until <= period.closedUntil;
 
     return (
         <div className="mt-2 flex flex-col items-start gap-2">
@@ -29,21 +31,27 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                 />
             )}
             <div className="flex flex-wrap gap-2">
-                <Confirm
-                    title={copy.confirmTitle(wholeDate(period.until))}
-                    yes={copy.close(hoursWithUnit(period.minutes, format))}
-                    no={copy.confirmNo}
-                    onYes={() => {
-                        router.post(route('office.periods.close'), { day: period.until, seen: period.seen, leavesOut }, stored);
-                    }}
-                    button={{
-                        className: 'act act-main',
-                        disabled: period.openEntries > 0 && !leavesOut,
-                        children: copy.close(hoursWithUnit(period.minutes, format)),
-                    }}
-                >
-                    {copy.confirmText}
-                </Confirm>
+                {!isClosedAlready && (
+                    <Confirm
+                        title={copy.confirmTitle(wholeDate(period.until))}
+                        yes={copy.close(hoursWithUnit(period.minutes, format))}
+                        no={copy.confirmNo}
+                        onYes={() => {
+                            router.post(
+                                route('office.periods.close'),
+                                { day: period.until, seen: period.seen, leavesOut },
+                                stored,
+                            );
+                        }}
+                        button={{
+                            className: 'act act-main',
+                            disabled: period.openEntries > 0 && !leavesOut,
+                            children: copy.close(hoursWithUnit(period.minutes, format)),
+                        }}
+                    >
+                        {copy.confirmText}
+                    </Confirm>
+                )}
                 {(period.openPeople > 0 || period.approvers.length > 0) && (
                     <button
                         type="button"
