@@ -8,10 +8,13 @@ test('what is billable is taken out once, as the other program wants it', async 
     await arrived(page);
     await page.getByRole('combobox', { name: 'Client (empty for all)' }).fill('Friends of Sandle');
     await page.getByRole('option').first().click();
-    await expect(page.getByText(/entries, .* have not been taken out yet\./)).toBeVisible();
+    await expect(page.getByText(/entries, .* have not been billed yet\./)).toBeVisible();
     expect(await findings(page)).toEqual([]);
-    await page.getByRole('button', { name: 'Make the file' }).click();
-    await expect(notices(page).getByText('The file is being made.')).toBeVisible();
+    const preview = page.getByRole('region', { name: 'What the file will contain' });
+    await expect(preview.getByRole('row', { name: /^Total / })).toBeVisible();
+    await page.getByRole('button', { name: 'Create billing file' }).click();
+    await page.getByRole('alertdialog').getByRole('button', { name: 'Create billing file' }).click();
+    await expect(notices(page).getByText('The file is being created.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^PDF: / })).toBeVisible({ timeout: 60_000 });
 
     await page.getByLabel('Name', { exact: true }).fill('Ledger');
@@ -19,9 +22,9 @@ test('what is billable is taken out once, as the other program wants it', async 
         await page.getByRole('checkbox', { name: column, exact: true }).uncheck();
     }
     await page.getByLabel('Heading for hours').fill('Quantity');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('button', { name: 'Save layout' }).click();
     await expect(notices(page).getByText('Ledger is saved.')).toBeVisible();
-    await page.getByRole('combobox', { name: 'Made up as' }).click();
+    await page.getByRole('combobox', { name: 'Layout' }).click();
     await page.getByRole('option', { name: 'Ledger' }).click();
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: /^CSV: / }).click();

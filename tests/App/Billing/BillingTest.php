@@ -14,6 +14,7 @@ use App\Models\Project;
 use App\Support\Files\Spreadsheet\XlsxRows;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Parser;
@@ -72,6 +73,35 @@ final class BillingTest extends TestCase
         self::assertSame([['2026-06-01', 'yes', '-1', '-120.00'], ['', 'yes', '2', '240.00']], array_map(static fn (array $row): array => [$row['corrects'], $row['correction'], $row['hours'], $row['amount']], $rows));
         self::assertSame(Entry::query()->where('date', '>=', '2026-06-01')->whereHas('task', static fn ($task) => $task->whereRelation('project', 'code', 'LENS'))->get()->sum(static fn (Entry $entry): int => $entry->minutes->toInt()), BillingFile::query()->get()->sum(static fn (BillingFile $one): int => $one->minutes->toInt()));
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
+    public function test_before_a_file_is_created_it_is_shown_what_it_comes_to_and_what_is_missing(): void
+    {
+        $this->get('/office/billing?from=2026-06-01&until=2026-06-15')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('billing.unbilled.unapproved', 120)
+            ->missing('preview')
+            ->loadDeferredProps(fn (AssertableInertia $later) => $later
+                ->where('preview.projects', [['code' => 'LENS', 'name' => 'Lens refit', 'client' => 'Harbour Board', 'minutes' => 565, 'amount' => '1010.00', 'unrated' => 60]])
+                ->where('preview.amount', '1010.00')->where('preview.unrated', 60)));
+        // Of nobody's time, and of payroll, there is nothing to price.
+        $this->get('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15')->assertInertia(fn (AssertableInertia $page) => $page->where('preview', null)->where('billing.unbilled.entries', 4));
+        $this->get('/office/billing?from=2026-06-05&until=2026-06-15')->assertInertia(fn (AssertableInertia $page) => $page->where('preview', null));
+
+        $this->make('bill', null, '2026-06-01', '2026-06-15');
+        // The next file begins after the last, and within a month has what there is of it.
+        $this->get('/office/billing')->assertInertia(fn (AssertableInertia $page) => $page->where('billing.from', '2026-06-16')->where('billing.until', '2026-06-16')->where('preview', null));
+    }
+
+    public function test_what_has_changed_since_it_was_looked_at_is_not_billed_unseen(): void
+    {
+        $page = $this->given('/office/billing?from=2026-06-01&until=2026-06-15');
+        $create = fn (string $seen) => $this->post('/office/billing', ['kind' => 'bill', 'client' => null, 'from' => '2026-06-01', 'until' => '2026-06-15', 'seen' => $seen]);
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-02,2,approved\n"]);
+
+        $create($page->text('billing.unbilled.seen'))->assertSessionHasErrors(['until' => __('billing.changed')]);
+        self::assertSame(0, BillingFile::query()->count());
+        $create($this->given('/office/billing?from=2026-06-01&until=2026-06-15')->text('billing.unbilled.seen'))->assertSessionHasNoErrors();
+        self::assertSame(565 + 120, BillingFile::query()->sole()->minutes->toInt());
     }
 
     public function test_payroll_has_everybody_s_hours_once_whatever_was_billed(): void

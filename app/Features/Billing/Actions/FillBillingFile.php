@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Billing\Actions;
 
 use App\Effort\RatesInForce;
+use App\Features\Billing\Queries\BillingPrice;
 use App\Features\Billing\Queries\UnbilledTime;
 use App\Features\Periods\Actions\Settlement;
 use App\Models\BillingFile;
@@ -14,11 +15,9 @@ use App\Models\BillingState;
 use App\Pay\ApprovedKinds;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Pay\PayKind;
 use Moss\Core\Sheet\EntryState;
-use Moss\Core\Time\Minutes;
 
 /** Fills a billing file with what is settled, in short steps, at the rates of that day; begun again, it goes on where it stopped. */
 final readonly class FillBillingFile
@@ -76,11 +75,11 @@ final readonly class FillBillingFile
     private static function line(BillingFile $file, Record $entry, string $payKind, int $minutes, ?Pricing $pricing): array
     {
         $day = $entry->stringOrNull('corrects') ?? $entry->string('date');
-        $rate = $pricing?->billRate($entry->string('person'), $entry->stringOrNull('role'), Day::of($day));
+        $price = $pricing === null ? null : BillingPrice::of($pricing, $entry->string('person'), $entry->stringOrNull('role'), $day, $minutes);
 
         return [
             'billing_file_id' => $file->id, 'kind' => $file->kind->value, 'entry_id' => $entry->int('id'), 'pay_kind' => $payKind, 'is_correction' => $entry->stringOrNull('corrects') !== null || $day < $file->starts_on->toString(),
-            'minutes' => $minutes, 'rate' => $rate?->toString(), 'amount_cents' => $rate?->costOf(Minutes::of($minutes))->cents(),
+            'minutes' => $minutes, 'rate' => $price?->rate?->toString(), 'amount_cents' => $price?->amount?->cents(),
         ];
     }
 }

@@ -30,20 +30,28 @@ final readonly class MakeBillingFile
     {
     }
 
-    /** @throws BillingRefused */
-    public function handle(Person $office, BillingKind $kind, ?Client $client, Day $from, Day $until): BillingFile
+    /**
+     * @param  string|null  $seen  what the file would have had when the office looked; null where it did not
+     *
+     * @throws BillingRefused also where that has changed, so that nothing is billed unseen
+     */
+    public function handle(Person $office, BillingKind $kind, ?Client $client, Day $from, Day $until, ?string $seen = null): BillingFile
     {
         if ($until->isAfter($this->today->for($office))) {
             throw BillingRefused::because('future', ['day' => Wording::day($until)]);
         }
         $this->openWeeks->ofClient($client?->id);
-        $file = DB::transaction(function () use ($office, $kind, $client, $from, $until): BillingFile {
+        $file = DB::transaction(function () use ($office, $kind, $client, $from, $until, $seen): BillingFile {
             // One after the other: what one is about to take, another does not take too.
             if (BillingFile::query()->where('state', BillingState::Settling)->exists()) {
                 throw BillingRefused::because('under_way');
             }
-            if (UnbilledTime::sums($kind, $client?->id, $from, $until)['entries'] === 0) {
+            $sums = UnbilledTime::sums($kind, $client?->id, $from, $until);
+            if ($sums['entries'] === 0) {
                 throw BillingRefused::because('nothing');
+            }
+            if ($seen !== null && $seen !== $sums['seen']) {
+                throw BillingRefused::because('changed');
             }
             $this->settlement->queue($office->id, SettlingRows::listed(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value)->select('entries.id', 'entries.minutes', 'entries.version')));
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, ['kind' => $kind->value, 'from' => $from->toString(), 'until' => $until->toString()])]);

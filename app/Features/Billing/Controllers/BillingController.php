@@ -8,12 +8,15 @@ use App\Features\Billing\Actions\BillingRefused;
 use App\Features\Billing\Actions\KeepMappings;
 use App\Features\Billing\Actions\MakeBillingFile;
 use App\Features\Billing\Files\BillingDocument;
+use App\Features\Billing\Props\BillingPreviewProps;
 use App\Features\Billing\Queries\BillingMappings;
 use App\Features\Billing\Queries\BillingPage;
+use App\Features\Billing\Queries\BillingPreview;
 use App\Features\Billing\Requests\BillingFileRequest;
 use App\Features\Billing\Requests\BillingMappingRequest;
 use App\Http\Input\Address;
 use App\Models\BillingFile;
+use App\Models\BillingKind;
 use App\Models\BillingMapping;
 use App\Models\BillingState;
 use App\Models\Organisation;
@@ -40,7 +43,12 @@ final readonly class BillingController
     {
         Gate::authorize('keep', Organisation::class);
 
-        return Inertia::render('Billing', ['billing' => BillingPage::of(Address::of($request), $today->for($office))]);
+        $billing = BillingPage::of(Address::of($request), $today->for($office));
+
+        return Inertia::render('Billing', [
+            'billing' => $billing,
+            'preview' => $billing->kind === BillingKind::Bill && $billing->unbilled->entries > 0 ? Inertia::defer(static fn (): BillingPreviewProps => BillingPreview::of($billing), rescue: true) : null,
+        ]);
     }
 
     /** @throws ValidationException */
@@ -48,7 +56,7 @@ final readonly class BillingController
     {
         Gate::authorize('keep', Organisation::class);
         try {
-            $make->handle($office, $request->kind(), $request->client(), $request->day('from'), $request->day('until'));
+            $make->handle($office, $request->kind(), $request->client(), $request->day('from'), $request->day('until'), $request->seen());
         } catch (BillingRefused $refused) {
             throw ValidationException::withMessages(['until' => $refused->getMessage()]);
         }

@@ -37,7 +37,7 @@ final class BillingPage
         $page = min($address->page(), $pages);
 
         return new BillingProps(
-            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $from->toString(), $until->toString(), new UnbilledProps($sums['minutes'], $sums['entries'], $sums['late']),
+            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $from->toString(), $until->toString(), new UnbilledProps(...$sums),
             array_values($files->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (BillingFile $file): BillingFileProps => new BillingFileProps(
                 $file->id, $file->kind, $file->state, $file->client?->name, $file->starts_on->toString(), $file->ends_on->toString(), $file->madeBy->name, $file->made_at, $file->minutes->toInt(),
                 $file->kind === BillingKind::Bill ? $file->amount_cents->toString() : null, $file->unrated_minutes->toInt(),
@@ -56,7 +56,8 @@ final class BillingPage
         $last = BillingFile::query()->where('kind', $kind)->when($client !== null, static fn ($of) => $of->where('client_id', $client?->id))->orderByDesc('ends_on')->first();
         $lastMonth = Day::of($today->month().'-01')->plusDays(-1);
         $from = $address->day('from') ?? $last?->ends_on->plusDays(1) ?? Day::of($lastMonth->month().'-01');
-        $until = $address->day('until') ?? Day::later($from, $lastMonth);
+        // The whole months that are over; within a month what there is of it.
+        $until = $address->day('until') ?? ($from->isAfter($lastMonth) ? $today->plusDays(-1) : $lastMonth);
 
         return [$from, $until->isBefore($from) ? $from : $until];
     }

@@ -27,10 +27,15 @@ final class UnbilledTime
      */
     public static function of(BillingKind $kind, ?int $client, Day $from, Day $until): Builder
     {
+        return self::inStates($kind, $client, $from, $until, EntryState::Approved, EntryState::Settled);
+    }
+
+    private static function inStates(BillingKind $kind, ?int $client, Day $from, Day $until, EntryState ...$states): Builder
+    {
         $first = BillingFile::query()->toBase()->where('kind', $kind->value)->where(static fn (Builder $files): Builder => $files->whereNull('client_id')->when($client !== null, static fn (Builder $own): Builder => $own->orWhere('client_id', $client)))->min('starts_on');
 
         return Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
-            ->whereIn('entries.state', [EntryState::Approved->value, EntryState::Settled->value])->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
+            ->whereIn('entries.state', array_column($states, 'value'))->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
             ->whereNotExists(BillingLine::query()->toBase()->select(Sql::value(1))->whereColumn('billing_lines.entry_id', 'entries.id')->where('billing_lines.kind', $kind->value))
             ->when($client !== null, static fn (Builder $of): Builder => $of->where('projects.client_id', $client))
             ->when($kind === BillingKind::Bill, static fn (Builder $billed): Builder => $billed->whereNotNull('projects.client_id')->where(self::isBillable(...))->whereNotExists(self::openWeek()));
@@ -52,13 +57,15 @@ final class UnbilledTime
             ->orWhere(static fn (Builder $project): Builder => $project->whereNull('entries.billable')->whereNull('tasks.billable')->where('projects.billable', true));
     }
 
-    /** @return array{minutes: int, entries: int, late: int} what a file would have, and how much of it lies before the first day */
+    /** @return array{minutes: int, entries: int, late: int, unapproved: int, seen: string} what a file would have, how much of it lies before the first day, what is not approved, and by which it is recognised */
     public static function sums(BillingKind $kind, ?int $client, Day $from, Day $until): array
     {
         $sum = static fn (Builder $query): Record => Record::all($query->select(Sql::sum('entries.minutes', 'minutes'), Sql::count('entries')))[0];
         $all = $sum(self::of($kind, $client, $from, $until));
         $late = $sum(self::of($kind, $client, $from, $until)->where('entries.date', '<', $from->toString()));
 
-        return ['minutes' => (int) $all->intOrNull('minutes'), 'entries' => $all->int('entries'), 'late' => (int) $late->intOrNull('minutes')];
+        $unapproved = $sum(self::inStates($kind, $client, $from, $until, EntryState::Draft, EntryState::Returned, EntryState::Submitted));
+
+        return ['minutes' => (int) $all->intOrNull('minutes'), 'entries' => $all->int('entries'), 'late' => (int) $late->intOrNull('minutes'), 'unapproved' => (int) $unapproved->intOrNull('minutes'), 'seen' => $all->int('entries').' '.(int) $all->intOrNull('minutes')];
     }
 }

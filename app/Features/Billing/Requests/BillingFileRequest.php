@@ -22,6 +22,7 @@ final class BillingFileRequest extends BoundedRequest
         return [
             'kind' => ['required', Rule::enum(BillingKind::class)],
             'client' => ['nullable', 'string', Rule::exists('clients', 'code')],
+            'seen' => ['nullable', 'string', 'max:40'],
             'from' => ['required', 'string', new WorkDay(Wording::of('billing.from'))],
             'until' => ['required', 'string', new WorkDay(Wording::of('billing.until')), new NotBefore('from', Wording::of('billing.reversed'))],
         ];
@@ -41,6 +42,12 @@ final class BillingFileRequest extends BoundedRequest
     public function client(): ?Client
     {
         return $this->filled('client') && $this->kind() === BillingKind::Bill ? Client::query()->where('code', $this->string('client')->toString())->sole() : null;
+    }
+
+    /** What the office saw before it created the file; null where nothing was looked at. */
+    public function seen(): ?string
+    {
+        return $this->filled('seen') ? $this->string('seen')->toString() : null;
     }
 
     public function day(string $name): Day

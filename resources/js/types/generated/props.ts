@@ -388,6 +388,12 @@ export interface BillingMappingProps {
     columns: MappedColumnProps[];
 }
 
+export interface BillingPreviewProps {
+    projects: PreviewedProjectProps[];
+    amount: string;
+    unrated: number;
+}
+
 export interface BillingProps {
     kind: BillingKind;
     client: OptionProps | null;
@@ -408,10 +414,21 @@ export interface MappedColumnProps {
     heading: string;
 }
 
+export interface PreviewedProjectProps {
+    code: string;
+    name: string;
+    client: string;
+    minutes: number;
+    amount: string;
+    unrated: number;
+}
+
 export interface UnbilledProps {
     minutes: number;
     entries: number;
     late: number;
+    unapproved: number;
+    seen: string;
 }
 
 export interface HolidayRowProps {

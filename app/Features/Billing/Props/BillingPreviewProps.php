@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Billing\Props;
+
+/** What a billing file would come to if it were created now. */
+final readonly class BillingPreviewProps
+{
+    /** @param  list<PreviewedProjectProps>  $projects  by client and name */
+    public function __construct(public array $projects, public string $amount, public int $unrated)
+    {
+    }
+}
