@@ -9,6 +9,7 @@ use App\Models\BillingKind;
 use App\Models\BillingLine;
 use App\Models\ClientSystemWeek;
 use App\Models\Entry;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -23,19 +24,29 @@ final class UnbilledTime
 {
     /**
      * @param  int|null  $client  null for all
-     * @param  Day  $from  from which on, where nothing was taken out before
+     * @param  Day  $from  from which on, where there was no file before
      */
     public static function of(BillingKind $kind, ?int $client, Day $from, Day $until): Builder
     {
-        return self::inStates($kind, $client, $from, $until, EntryState::Approved, EntryState::Settled);
+        return self::among(Entry::query()->toBase()->whereIn('entries.state', [EntryState::Approved->value, EntryState::Settled->value]), $kind, $client, $from, $until);
     }
 
-    private static function inStates(BillingKind $kind, ?int $client, Day $from, Day $until, EntryState ...$states): Builder
+    /** What would be in it once it is approved. */
+    private static function unapproved(BillingKind $kind, ?int $client, Day $from, Day $until): Builder
+    {
+        // By the index of what is not settled, as that says it.
+        $unapproved = ByIndex::of('entries', 'entries_unsettled')->where('entries.state', '<>', Sql::value(EntryState::Settled->value))
+            ->whereIn('entries.state', [EntryState::Draft->value, EntryState::Returned->value, EntryState::Submitted->value]);
+
+        return self::among($unapproved, $kind, $client, $from, $until);
+    }
+
+    private static function among(Builder $entries, BillingKind $kind, ?int $client, Day $from, Day $until): Builder
     {
         $first = BillingFile::query()->toBase()->where('kind', $kind->value)->where(static fn (Builder $files): Builder => $files->whereNull('client_id')->when($client !== null, static fn (Builder $own): Builder => $own->orWhere('client_id', $client)))->min('starts_on');
 
-        return Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
-            ->whereIn('entries.state', array_column($states, 'value'))->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
+        return $entries->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+            ->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
             ->whereNotExists(BillingLine::query()->toBase()->select(Sql::value(1))->whereColumn('billing_lines.entry_id', 'entries.id')->where('billing_lines.kind', $kind->value))
             ->when($client !== null, static fn (Builder $of): Builder => $of->where('projects.client_id', $client))
             ->when($kind === BillingKind::Bill, static fn (Builder $billed): Builder => $billed->whereNotNull('projects.client_id')->where(self::isBillable(...))->whereNotExists(self::openWeek()));
@@ -60,12 +71,14 @@ final class UnbilledTime
     /** @return array{minutes: int, entries: int, late: int, unapproved: int, seen: string} what a file would have, how much of it lies before the first day, what is not approved, and by which it is recognised */
     public static function sums(BillingKind $kind, ?int $client, Day $from, Day $until): array
     {
-        $sum = static fn (Builder $query): Record => Record::all($query->select(Sql::sum('entries.minutes', 'minutes'), Sql::count('entries')))[0];
-        $all = $sum(self::of($kind, $client, $from, $until));
-        $late = $sum(self::of($kind, $client, $from, $until)->where('entries.date', '<', $from->toString()));
+        $sums = ['minutes' => 0, 'entries' => 0, 'late' => 0];
+        foreach (Record::all(self::of($kind, $client, $from, $until)->groupBy('entries.date')->select('entries.date', Sql::sum('entries.minutes', 'minutes'), Sql::count('entries'))) as $day) {
+            $sums['minutes'] += $day->int('minutes');
+            $sums['entries'] += $day->int('entries');
+            $sums['late'] += $day->string('date') < $from->toString() ? $day->int('minutes') : 0;
+        }
+        $unapproved = Record::all(self::unapproved($kind, $client, $from, $until)->select(Sql::total('entries.minutes', 'minutes')))[0];
 
-        $unapproved = $sum(self::inStates($kind, $client, $from, $until, EntryState::Draft, EntryState::Returned, EntryState::Submitted));
-
-        return ['minutes' => (int) $all->intOrNull('minutes'), 'entries' => $all->int('entries'), 'late' => (int) $late->intOrNull('minutes'), 'unapproved' => (int) $unapproved->intOrNull('minutes'), 'seen' => $all->int('entries').' '.(int) $all->intOrNull('minutes')];
+        return [...$sums, 'unapproved' => $unapproved->int('minutes'), 'seen' => $sums['entries'].' '.$sums['minutes']];
     }
 }
