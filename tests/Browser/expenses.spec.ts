@@ -63,7 +63,8 @@ test('a trip of six receipts is done on the phone, approved, and paid back', asy
     await signIn(page, 'tobin.vale', '/office/expense-statements');
     await arrived(page);
     await expect(page.getByRole('row', { name: /^Sorrel Mead 5 EUR 187\.30/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Make statement' }).click();
+    await page.getByRole('button', { name: 'Create statement' }).click();
+    await page.getByRole('alertdialog').getByRole('button', { name: 'Create statement' }).click();
     await expect(notices(page).getByText(/^Statement made\./)).toBeVisible();
     await expect(page.getByRole('row', { name: /^Sorrel Mead/ })).toHaveCount(0);
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF' }).first().click()]);

@@ -36,7 +36,7 @@ export function BillingPreview({
                 </p>
             )}
             <SideScroll labelledBy="preview">
-                <table className="mt-1 w-full max-w-4xl">
+                <table className="mt-1 w-full max-w-4xl min-w-[40rem]">
                     <thead>
                         <tr className="text-faded">
                             <th scope="col" className="border-b border-edge">

@@ -4,6 +4,7 @@ import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { ExpenseStatementKind, StatementsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
+import { Confirm } from '@/ui/Confirm';
 import { DateField } from '@/ui/DateField';
 import { FieldError } from '@/ui/FieldError';
 import { Select } from '@/ui/Select';
@@ -31,14 +32,7 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
 
     return (
         <OfficeShell title={copy.title} finding={finding}>
-            <form
-                aria-label={copy.make}
-                className="mt-3 flex flex-wrap items-baseline-last gap-3"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until });
-                }}
-            >
+            <div className="mt-3 flex flex-wrap items-baseline-last gap-3">
                 <Select
                     label={copy.kind}
                     options={kinds}
@@ -70,10 +64,18 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
                         }
                     }}
                 />
-                <button type="submit" className="act act-main" disabled={count === 0}>
-                    {copy.make}
-                </button>
-            </form>
+                <Confirm
+                    title={copy.confirmTitle}
+                    yes={copy.make}
+                    no={copy.confirmNo}
+                    onYes={() => {
+                        router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until });
+                    }}
+                    button={{ className: 'act act-main', disabled: count === 0, children: copy.make }}
+                >
+                    {copy.confirmText(count, printMoney(sum, currency))}
+                </Confirm>
+            </div>
             <FieldError />
             <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
             {outstanding.length > 0 && <Outstanding statements={statements} />}

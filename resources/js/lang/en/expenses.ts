@@ -159,7 +159,11 @@ export const expensesText = {
         left: (count: number) => `${String(count)} more are not shown; the statement has them.`,
         finding: (count: number, sum: string) =>
             `${plural(count, { one: '# outstanding expense', other: '# outstanding expenses' })}: ${sum}.`,
-        make: 'Make statement',
+        make: 'Create statement',
+        confirmTitle: 'Create the statement?',
+        confirmText: (count: number, sum: string) =>
+            `${plural(count, { one: 'One expense', other: '# expenses' })}, ${sum}, will be settled and can no longer be changed.`,
+        confirmNo: 'Not yet',
         kind: 'Statement',
         kinds: { reimbursement: 'Reimbursements', client: 'Client charges' } satisfies Record<ExpenseStatementKind, string>,
         client: 'Client',
@@ -174,7 +178,7 @@ export const expensesText = {
         none: 'No statements yet.',
         period: 'Period',
         sum: 'Total',
-        madeBy: 'Made by',
+        madeBy: 'Created by',
         download: 'Files',
         downloadOf: (format: string, period: string) => `${format} of ${period}`,
     },
