@@ -16,6 +16,7 @@ test('what is billable is taken out once, as the other program wants it', async 
     await page.getByRole('alertdialog').getByRole('button', { name: 'Create billing file' }).click();
     await expect(notices(page).getByText('The file is being created.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^PDF: / })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(/entries, .* have not been billed yet\./)).toBeVisible();
 
     await page.getByLabel('Name', { exact: true }).fill('Ledger');
     for (const column of ['project code', 'task code', 'person code', 'client note']) {

@@ -9,6 +9,7 @@ use App\Features\Billing\Actions\KeepMappings;
 use App\Features\Billing\Actions\MakeBillingFile;
 use App\Features\Billing\Files\BillingDocument;
 use App\Features\Billing\Props\BillingPreviewProps;
+use App\Features\Billing\Props\UnbilledProps;
 use App\Features\Billing\Queries\BillingMappings;
 use App\Features\Billing\Queries\BillingPage;
 use App\Features\Billing\Queries\BillingPreview;
@@ -47,7 +48,8 @@ final readonly class BillingController
 
         return Inertia::render('Billing', [
             'billing' => $billing,
-            'preview' => $billing->kind === BillingKind::Bill && $billing->unbilled->entries > 0 ? Inertia::defer(static fn (): BillingPreviewProps => BillingPreview::of($billing), rescue: true) : null,
+            'unbilled' => Inertia::defer(static fn (): UnbilledProps => BillingPage::unbilled($billing), 'unbilled', rescue: true),
+            'preview' => $billing->kind === BillingKind::Bill ? Inertia::defer(static fn (): BillingPreviewProps => BillingPreview::of($billing), 'preview', rescue: true) : null,
         ]);
     }
 

@@ -23,7 +23,6 @@ final readonly class BillingProps
         public ?OptionProps $client,
         public string $from,
         public string $until,
-        public UnbilledProps $unbilled,
         public array $files,
         public int $page,
         public int $pages,

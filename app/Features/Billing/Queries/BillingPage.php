@@ -30,14 +30,13 @@ final class BillingPage
         $kind = BillingKind::tryFrom($address->text('kind')) ?? BillingKind::Bill;
         $client = $kind === BillingKind::Bill ? Client::query()->where('code', $address->text('client'))->first() : null;
         [$from, $until] = self::days($kind, $client, $address, $today);
-        $sums = UnbilledTime::sums($kind, $client?->id, $from, $until);
         $detail = BillingDetail::tryFrom($address->text('detail')) ?? BillingDetail::Entry;
         $files = BillingFile::query()->where('kind', $kind);
         $pages = max(1, (int) ceil((clone $files)->count() / self::AT_ONCE));
         $page = min($address->page(), $pages);
 
         return new BillingProps(
-            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $from->toString(), $until->toString(), new UnbilledProps(...$sums),
+            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $from->toString(), $until->toString(),
             array_values($files->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (BillingFile $file): BillingFileProps => new BillingFileProps(
                 $file->id, $file->kind, $file->state, $file->client?->name, $file->starts_on->toString(), $file->ends_on->toString(), $file->madeBy->name, $file->made_at, $file->minutes->toInt(),
                 $file->kind === BillingKind::Bill ? $file->amount_cents->toString() : null, $file->unrated_minutes->toInt(),
@@ -48,6 +47,18 @@ final class BillingPage
             ))->all()),
             $detail, BillingColumns::of($kind, $detail), Organisation::query()->sole()->currency,
         );
+    }
+
+    /** How much there is, which is asked for by itself, since it is looked for among all time of those days. */
+    public static function unbilled(BillingProps $billing): UnbilledProps
+    {
+        return new UnbilledProps(...UnbilledTime::sums($billing->kind, self::client($billing), Day::of($billing->from), Day::of($billing->until)));
+    }
+
+    /** @return int|null whose time is billed; null for that of all */
+    public static function client(BillingProps $billing): ?int
+    {
+        return $billing->client === null ? null : Client::query()->where('code', $billing->client->code)->sole()->id;
     }
 
     /** @return array{Day, Day} */

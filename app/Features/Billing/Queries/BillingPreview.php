@@ -9,7 +9,6 @@ use App\Features\Billing\Props\BillingPreviewProps;
 use App\Features\Billing\Props\BillingProps;
 use App\Features\Billing\Props\PreviewedProjectProps;
 use App\Models\BillingKind;
-use App\Models\Client;
 use App\Models\Project;
 use App\Support\Database\StreamedRows;
 use Moss\Core\Calendar\Day;
@@ -20,9 +19,8 @@ final class BillingPreview
 {
     public static function of(BillingProps $billing): BillingPreviewProps
     {
-        $client = $billing->client === null ? null : Client::query()->where('code', $billing->client->code)->sole()->id;
         $pricing = RatesInForce::load();
-        $entries = UnbilledTime::of(BillingKind::Bill, $client, Day::of($billing->from), Day::of($billing->until))->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
+        $entries = UnbilledTime::of(BillingKind::Bill, BillingPage::client($billing), Day::of($billing->from), Day::of($billing->until))->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->select('tasks.project_id', 'entries.date', 'entries.corrects', 'entries.minutes', 'people.code AS person', 'roles.code AS role');
         $minutes = $cents = $unrated = [];
         foreach (StreamedRows::of($entries) as $row) {

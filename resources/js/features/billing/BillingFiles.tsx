@@ -3,7 +3,6 @@ import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
-import { useNews } from '@/lib/useNews';
 import { useShared } from '@/lib/shared';
 import type { BillingFileProps, BillingProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
@@ -18,10 +17,6 @@ const formats = ['csv', 'xlsx', 'pdf'] as const;
 /** What was billed, or paid, the newest first. */
 export function BillingFiles({ billing: { kind, files, mappings, page, pages, currency } }: { billing: BillingProps }) {
     const [mapping, choose] = useState('');
-    useNews(
-        files.some((file) => file.state === 'settling'),
-        'billing',
-    );
     const heads = [
         copy.period,
         ...(kind === 'bill' ? [copy.ofClient] : []),

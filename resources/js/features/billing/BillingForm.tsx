@@ -3,7 +3,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
-import type { BillingKind, BillingProps } from '@/types/generated/props';
+import type { BillingKind, BillingProps, UnbilledProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { Confirm } from '@/ui/Confirm';
 import { DateField } from '@/ui/DateField';
@@ -14,8 +14,14 @@ import { router } from '@inertiajs/react';
 const copy = officeText.billingPage;
 const kinds = Object.entries(copy.kinds) as [BillingKind, string][];
 
-/** For what and of which days a file is, and creating it. */
-export function BillingForm({ billing: { kind, client, from, until, unbilled } }: { billing: BillingProps }) {
+/** For what and of which days a file is, and creating it once it is known what it will contain. */
+export function BillingForm({
+    billing: { kind, client, from, until },
+    unbilled,
+}: {
+    billing: BillingProps;
+    unbilled: UnbilledProps | undefined;
+}) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
     const asked = { kind, client: client?.code ?? null, from, until };
     const show = (changed: Partial<typeof asked>) => {
@@ -67,11 +73,11 @@ export function BillingForm({ billing: { kind, client, from, until, unbilled } }
                 yes={copy.create[kind]}
                 no={copy.confirmNo}
                 onYes={() => {
-                    router.post(route('office.billing.make'), { ...asked, seen: unbilled.seen });
+                    router.post(route('office.billing.make'), { ...asked, seen: unbilled?.seen ?? null });
                 }}
-                button={{ className: 'act act-main', disabled: unbilled.entries === 0, children: copy.create[kind] }}
+                button={{ className: 'act act-main', disabled: (unbilled?.entries ?? 0) === 0, children: copy.create[kind] }}
             >
-                {copy.confirmText(hoursWithUnit(unbilled.minutes, format))}
+                {copy.confirmText(hoursWithUnit(unbilled?.minutes ?? 0, format))}
             </Confirm>
             <div className="w-full">
                 <FieldError of={['until', 'from', 'client', 'kind']} />

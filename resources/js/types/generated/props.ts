@@ -399,7 +399,6 @@ export interface BillingProps {
     client: OptionProps | null;
     from: string;
     until: string;
-    unbilled: UnbilledProps;
     files: BillingFileProps[];
     page: number;
     pages: number;
