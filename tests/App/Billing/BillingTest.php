@@ -11,8 +11,11 @@ use App\Models\BillingLine;
 use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\Project;
+use App\Models\SettlingBatch;
 use App\Support\Files\Spreadsheet\XlsxRows;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
 use Moss\Core\Calendar\Day;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -101,6 +104,21 @@ final class BillingTest extends TestCase
         self::assertSame(0, BillingFile::query()->count());
         $create($this->given('/office/billing?from=2026-06-01&until=2026-06-15', true)->text('unbilled.seen'))->assertSessionHasNoErrors();
         self::assertSame(565 + 120, BillingFile::query()->sole()->minutes->toInt());
+    }
+
+    public function test_what_another_file_took_while_this_one_waited_to_be_created_is_not_billed_twice(): void
+    {
+        $isFirst = true;
+        Event::listen(function (TransactionBeginning $event) use (&$isFirst): void {
+            if ($isFirst) {
+                $isFirst = false;
+                BillingFile::query()->create(['kind' => 'bill', 'starts_on' => '2026-06-01', 'ends_on' => '2026-06-15', 'state' => 'done', 'made_by_id' => $this->person('kit')->id, 'made_at' => '2026-06-17T08:00:00Z', 'minutes' => 0, 'amount_cents' => 0, 'unrated_minutes' => 0]);
+            }
+        });
+
+        $this->make('bill', null, '2026-06-01', '2026-06-15')->assertSessionHasErrors(['until' => __('billing.changed')]);
+        self::assertFalse($isFirst);
+        self::assertSame([0, 0], [BillingFile::query()->where('state', 'settling')->count(), SettlingBatch::query()->count()]);
     }
 
     public function test_payroll_has_everybody_s_hours_once_whatever_was_billed(): void

@@ -18,6 +18,7 @@ use App\Models\BillingState;
 use App\Models\Client;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use App\Support\Database\ReadTransaction;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -40,20 +41,26 @@ final readonly class MakeBillingFile
         if ($until->isAfter($this->today->for($office))) {
             throw BillingRefused::because('future', ['day' => Wording::day($until)]);
         }
+        self::refuseBeside();
         $this->openWeeks->ofClient($client?->id);
-        $file = DB::transaction(function () use ($office, $kind, $client, $from, $until, $seen): BillingFile {
-            // One after the other: what one is about to take, another does not take too.
-            if (BillingFile::query()->where('state', BillingState::Settling)->exists()) {
-                throw BillingRefused::because('under_way');
-            }
-            $sums = UnbilledTime::sums($kind, $client?->id, $from, $until);
-            if ($sums['entries'] === 0) {
-                throw BillingRefused::because('nothing');
-            }
-            if ($seen !== null && $seen !== $sums['seen']) {
+        // Looking for it takes longer than anybody should wait who saves meanwhile. What changes until it is settled is left to the next file.
+        [$sums, $approved, $last] = ReadTransaction::run(static fn (): array => [
+            UnbilledTime::sums($kind, $client?->id, $from, $until),
+            SettlingRows::listed(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value)->select('entries.id', 'entries.minutes', 'entries.version')),
+            BillingFile::query()->max('id'),
+        ]);
+        if ($sums['entries'] === 0) {
+            throw BillingRefused::because('nothing');
+        }
+        if ($seen !== null && $seen !== $sums['seen']) {
+            throw BillingRefused::because('changed');
+        }
+        $file = DB::transaction(function () use ($office, $kind, $client, $from, $until, $approved, $last): BillingFile {
+            self::refuseBeside();
+            if (BillingFile::query()->max('id') !== $last) {
                 throw BillingRefused::because('changed');
             }
-            $this->settlement->queue($office->id, SettlingRows::listed(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value)->select('entries.id', 'entries.minutes', 'entries.version')));
+            $this->settlement->queue($office->id, $approved);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, ['kind' => $kind->value, 'from' => $from->toString(), 'until' => $until->toString()])]);
 
             return BillingFile::query()->create([
@@ -64,5 +71,17 @@ final readonly class MakeBillingFile
         FillBillingFileJob::dispatch($file->id);
 
         return $file;
+    }
+
+    /**
+     * One after the other: what one is about to take, another does not take too.
+     *
+     * @throws BillingRefused
+     */
+    private static function refuseBeside(): void
+    {
+        if (BillingFile::query()->where('state', BillingState::Settling)->exists()) {
+            throw BillingRefused::because('under_way');
+        }
     }
 }
