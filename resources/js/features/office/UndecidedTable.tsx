@@ -3,6 +3,7 @@ import { printList, printNumber } from '@/lib/numbers';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { ApproverTimeProps } from '@/types/generated/props';
+import { SideScroll } from '@/ui/SideScroll';
 import { Link } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 
@@ -15,41 +16,43 @@ export function UndecidedTable({ approvers }: { approvers: ApproverTimeProps[] }
     return (
         <section aria-labelledby="undecided">
             <h2 id="undecided">{copy.approversTitle}</h2>
-            <table className="w-full">
-                <thead>
-                    <tr className="text-faded">
-                        <th scope="col">{copy.approver}</th>
-                        <NumberHead>{copy.entries}</NumberHead>
-                        <NumberHead>{copy.ofPeople}</NumberHead>
-                        {hasExpenses && <NumberHead>{copy.expenses}</NumberHead>}
-                        {hasCorrections && <NumberHead>{copy.corrections}</NumberHead>}
-                        <th scope="col" className="ps-3">
-                            {copy.since}
-                        </th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {approvers.map((one) => (
-                        <tr key={one.code ?? ''} className="border-t border-rule">
-                            <th scope="row" className="py-1">
-                                {one.name ?? (
-                                    <Link className="act-quiet" href={route('review')}>
-                                        {copy.timeOffice}
-                                    </Link>
-                                )}
-                                {one.standIns.length > 0 && (
-                                    <span className="block text-faded">{copy.standIn(printList(one.standIns))}</span>
-                                )}
+            <SideScroll labelledBy="undecided">
+                <table className="w-full">
+                    <thead>
+                        <tr className="text-faded">
+                            <th scope="col">{copy.approver}</th>
+                            <NumberHead>{copy.entries}</NumberHead>
+                            <NumberHead>{copy.ofPeople}</NumberHead>
+                            {hasExpenses && <NumberHead>{copy.expenses}</NumberHead>}
+                            {hasCorrections && <NumberHead>{copy.corrections}</NumberHead>}
+                            <th scope="col" className="ps-3">
+                                {copy.since}
                             </th>
-                            <NumberCell>{printNumber(one.entries)}</NumberCell>
-                            <NumberCell>{printNumber(one.people)}</NumberCell>
-                            {hasExpenses && <NumberCell>{printNumber(one.expenses)}</NumberCell>}
-                            {hasCorrections && <NumberCell>{printNumber(one.corrections)}</NumberCell>}
-                            <td className="ps-3">{shortDay(one.first)}</td>
                         </tr>
-                    ))}
-                </tbody>
-            </table>
+                    </thead>
+                    <tbody>
+                        {approvers.map((one) => (
+                            <tr key={one.code ?? ''} className="border-t border-rule">
+                                <th scope="row" className="py-1">
+                                    {one.name ?? (
+                                        <Link className="act-quiet" href={route('review')}>
+                                            {copy.timeOffice}
+                                        </Link>
+                                    )}
+                                    {one.standIns.length > 0 && (
+                                        <span className="block text-faded">{copy.standIn(printList(one.standIns))}</span>
+                                    )}
+                                </th>
+                                <NumberCell>{printNumber(one.entries)}</NumberCell>
+                                <NumberCell>{printNumber(one.people)}</NumberCell>
+                                {hasExpenses && <NumberCell>{printNumber(one.expenses)}</NumberCell>}
+                                {hasCorrections && <NumberCell>{printNumber(one.corrections)}</NumberCell>}
+                                <td className="ps-3">{shortDay(one.first)}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </SideScroll>
         </section>
     );
 }
