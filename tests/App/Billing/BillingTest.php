@@ -82,7 +82,7 @@ final class BillingTest extends TestCase
         $bill = $this->given('/office/billing?from=2026-06-01&until=2026-06-15', true);
         self::assertSame(120, $bill->int('unbilled.unapproved'));
         self::assertSame([['code' => 'LENS', 'name' => 'Lens refit', 'client' => 'Harbour Board', 'minutes' => 565, 'amount' => '1010.00', 'unrated' => 60]], $bill->value('preview.projects'));
-        self::assertSame(['1010.00', 60], [$bill->text('preview.amount'), $bill->int('preview.unrated')]);
+        self::assertSame([565, '1010.00', 60], [$bill->int('preview.minutes'), $bill->text('preview.amount'), $bill->int('preview.unrated')]);
         // Of payroll, and of days on which there is nothing, there is nothing to price.
         $payroll = $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true);
         self::assertSame([4, null], [$payroll->int('unbilled.entries'), $payroll->value('preview')]);

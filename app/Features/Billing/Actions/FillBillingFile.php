@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Billing\Actions;
 
 use App\Effort\RatesInForce;
-use App\Features\Billing\Queries\BillingPrice;
+use App\Features\Billing\BillingPrice;
 use App\Features\Billing\Queries\UnbilledTime;
 use App\Features\Periods\Actions\Settlement;
 use App\Models\BillingFile;

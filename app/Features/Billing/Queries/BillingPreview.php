@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Billing\Queries;
 
 use App\Effort\RatesInForce;
+use App\Features\Billing\BillingPrice;
 use App\Features\Billing\Props\BillingPreviewProps;
 use App\Features\Billing\Props\BillingProps;
 use App\Features\Billing\Props\PreviewedProjectProps;
@@ -37,6 +38,6 @@ final class BillingPreview
             ))->all();
         usort($projects, static fn (PreviewedProjectProps $one, PreviewedProjectProps $other): int => [$one->client, $one->name] <=> [$other->client, $other->name]);
 
-        return new BillingPreviewProps($projects, Money::ofCents(array_sum($cents))->toString(), array_sum($unrated));
+        return new BillingPreviewProps($projects, array_sum($minutes), Money::ofCents(array_sum($cents))->toString(), array_sum($unrated));
     }
 }

@@ -37,9 +37,7 @@ export function BillingPage({ billing, unbilled, preview }: PageProps) {
                 <section aria-labelledby="preview" className="mt-5">
                     <h2 id="preview">{copy.preview}</h2>
                     <Later data="preview">
-                        {preview !== undefined && unbilled !== undefined && (
-                            <BillingPreview preview={preview} minutes={unbilled.minutes} currency={currency} />
-                        )}
+                        {preview !== undefined && <BillingPreview preview={preview} currency={currency} />}
                     </Later>
                 </section>
             )}

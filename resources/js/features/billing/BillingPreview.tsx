@@ -13,12 +13,10 @@ const cell = 'border-b border-rule py-1 ps-4 text-end whitespace-nowrap';
 
 /** What a billing file would come to, by project, before it is created. */
 export function BillingPreview({
-    preview: { projects, amount, unrated },
-    minutes,
+    preview: { projects, minutes, amount, unrated },
     currency,
 }: {
     preview: BillingPreviewProps;
-    minutes: number;
     currency: string;
 }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';

@@ -390,6 +390,7 @@ export interface BillingMappingProps {
 
 export interface BillingPreviewProps {
     projects: PreviewedProjectProps[];
+    minutes: number;
     amount: string;
     unrated: number;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Billing\Queries;
+namespace App\Features\Billing;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Money;
