@@ -1,7 +1,7 @@
 import { apiText } from './en/api';
 import { appointmentsText } from './en/appointments';
 import { auditTrailText } from './en/auditTrail';
-import { differencesText } from './en/clientSystems';
+import { differencesText } from './en/differences';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
 import { learningText } from './en/learning';

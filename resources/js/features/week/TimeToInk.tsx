@@ -3,11 +3,13 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { StretchProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { soon } from '@/ui/soon';
 import { useState } from 'react';
 import { cellKey } from './cells';
 import { times } from './clockView';
-import { StretchForm } from './StretchForm';
 import type { SheetPage } from './useSheetPage';
+
+const StretchForm = soon(async () => (await import('./StretchForm')).StretchForm);
 
 const copy = text.timer.pencilled;
 
