@@ -149,10 +149,11 @@ stand_ins_environment() {
     export MOSS_ALLOWED_HOSTS=127.0.0.1:$calendars_port,127.0.0.1:$receiver_port,127.0.0.1:$tracker_port
 }
 
-# Serves them in the background; they go together with whatever is added to `jobs`.
+# Serves them in the background, and tells the application where; they go together with whatever is added to `jobs`.
 serve_stand_ins() {
     local folder=$1
     php artisan moss:demo-identities "$folder/identities.json" || fail 'Could not write whom the identity provider knows.'
+    php artisan moss:demo-systems || fail 'Could not connect the simulated systems.'
     serve_stand_in IdentityProvider "$provider_port" "$folder"
     serve_stand_in Calendars "$calendars_port" "$folder"
     serve_stand_in Receiver "$receiver_port" "$folder"

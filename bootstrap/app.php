@@ -15,6 +15,7 @@ use App\OwnFields\OwnFieldsRefused;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
 use Demo\IdentitiesCommand;
+use Demo\SystemsCommand;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -37,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
         then: static fn () => Route::get('/up', [HealthController::class, 'show'])->name('up'),
     )
     // Nothing but commands is loaded to find them, by every command and every test.
-    ->withCommands([...glob(dirname(__DIR__).'/app/{*,Features/*}/Console', GLOB_BRACE) ?: [], __DIR__.'/../app/Support/Types', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
+    ->withCommands([...glob(dirname(__DIR__).'/app/{*,Features/*}/Console', GLOB_BRACE) ?: [], __DIR__.'/../app/Support/Types', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class, SystemsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);
         $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);

@@ -12,7 +12,6 @@ use App\Features\HouseRules\Actions\Explanation;
 use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\Review\Actions\DecideEntries;
 use App\Models\Access;
-use App\Models\AppointmentCalendar;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Project;
@@ -29,7 +28,6 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
-use Simulated\Calendars\Diary;
 
 /** What exchange files cannot tell: what was returned with which comment, who may record for whom, what is asked, which plans changed, and what was mailed. */
 final class ActsCommand extends Command
@@ -46,18 +44,7 @@ final class ActsCommand extends Command
           php artisan moss:demo-acts
         HELP;
 
-    /** Some have calendars, where those are simulated. */
-    private function addCalendars(): void
-    {
-        foreach (config()->string('moss.simulated_calendars') === '' ? [] : Diary::people() as $code) {
-            $person = Person::query()->where('code', $code)->first();
-            if ($person !== null) {
-                AppointmentCalendar::query()->firstOrCreate(['person_id' => $person->id, 'address' => config()->string('moss.simulated_calendars').'/'.$code.'.ics'], ['name' => 'Diary']);
-            }
-        }
-    }
-
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, ConnectedSystems $connected, OwnFields $ownFields, PayRules $payRules, Expenses $expenses, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, OwnFields $ownFields, PayRules $payRules, Expenses $expenses, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -91,10 +78,8 @@ final class ActsCommand extends Command
         $plans->handle($today->for($owner));
         $leave->handle($today->for($owner));
         $comparisons->keep();
-        $this->addCalendars();
         $byTheClock->handle($today->for($owner));
         $byTheMonth->handle($today->for($owner));
-        $connected->handle();
         $ownFields->handle($today->for($owner));
         $expenses->handle($today->for($owner));
         // Whoever has used it for a while knows what pencil and ink are.
