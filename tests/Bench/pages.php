@@ -90,6 +90,7 @@ foreach ([
     'one\'s own account' => [$member, '/account'],
     'periods' => [$office, '/office/periods'],
     'billing and payroll' => [$office, '/office/billing'],
+    'payroll' => [$office, '/office/billing?kind=payroll'],
     'the load of everybody over six weeks' => [$office, '/load', 'GET', '8'],
     'the load of one manager\'s people' => [$managerOf($usual), '/load', 'GET', '3'],
     'the front page' => [$managerOf($usual), '/', 'GET', '3'],

@@ -33,4 +33,10 @@ test('what is billable is taken out once, as the other program wants it', async 
     expect(written).toContain('Quantity');
     expect(written.split('\n').length).toBeGreaterThan(2);
     expect(await findings(page)).toEqual([]);
+
+    await page.getByRole('combobox', { name: 'For', exact: true }).click();
+    await page.getByRole('option', { name: 'Payroll' }).click();
+    await expect(preview.getByRole('row', { name: /^Ines Calder Lights and coast .*h$/ })).toBeVisible();
+    await expect(preview.getByRole('row', { name: /^Total of \d+ people / })).toBeVisible();
+    expect(await findings(page)).toEqual([]);
 });

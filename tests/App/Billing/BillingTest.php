@@ -10,8 +10,10 @@ use App\Models\BillingFile;
 use App\Models\BillingLine;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\EntryPayKind;
 use App\Models\Project;
 use App\Models\SettlingBatch;
+use App\Support\Database\Sql;
 use App\Support\Files\Spreadsheet\XlsxRows;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Support\Facades\Artisan;
@@ -83,15 +85,30 @@ final class BillingTest extends TestCase
         self::assertSame(120, $bill->int('unbilled.unapproved'));
         self::assertSame([['code' => 'LENS', 'name' => 'Lens refit', 'client' => 'Harbour Board', 'minutes' => 565, 'amount' => '1010.00', 'unrated' => 60]], $bill->value('preview.projects'));
         self::assertSame([565, '1010.00', 60], [$bill->int('preview.minutes'), $bill->text('preview.amount'), $bill->int('preview.unrated')]);
-        // Of payroll, and of days on which there is nothing, there is nothing to price.
-        $payroll = $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true);
-        self::assertSame([4, null], [$payroll->int('unbilled.entries'), $payroll->value('preview')]);
+        self::assertNull($bill->value('payroll'));
         self::assertSame([], $this->given('/office/billing?from=2026-06-05&until=2026-06-15', true)->value('preview.projects'));
 
         $this->make('bill', null, '2026-06-01', '2026-06-15');
         // The next file begins after the last, and within a month has what there is of it.
         $next = $this->given('/office/billing', true);
         self::assertSame(['2026-06-16', '2026-06-16', 0], [$next->text('billing.from'), $next->text('billing.until'), $next->int('unbilled.entries')]);
+    }
+
+    public function test_before_a_payroll_file_is_created_it_is_shown_what_it_has_of_whom(): void
+    {
+        $entry = $this->entry('ada', 'CLEAN', '2026-06-03');
+        self::assertNotNull($entry);
+        EntryPayKind::query()->insert([['entry_id' => $entry->id, 'kind' => 'overtime', 'minutes' => 60, 'cost_percent' => 150], ['entry_id' => $entry->id, 'kind' => 'regular', 'minutes' => 5, 'cost_percent' => 100]]);
+
+        $page = $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true);
+        self::assertSame([4, null, ['Regular', 'Overtime']], [$page->int('unbilled.entries'), $page->value('preview'), $page->value('payroll.kinds')]);
+        self::assertSame([['ada', 565, [505, 60]], ['bo', 180, [180, 0]]], array_map(null, self::each($page->value('payroll.people'), 'code'), self::each($page->value('payroll.people'), 'minutes'), self::each($page->value('payroll.people'), 'ofKinds')));
+        self::assertSame([745, [685, 60], 0], [$page->int('payroll.minutes'), $page->value('payroll.ofKinds'), $page->int('payroll.left')]);
+
+        // It is what the file has then.
+        $this->make('payroll', null, '2026-06-01', '2026-06-15');
+        self::assertSame(['overtime' => 60, 'regular' => 685], BillingLine::query()->toBase()->groupBy('pay_kind')->orderBy('pay_kind')->select('pay_kind', Sql::sum('minutes', 'minutes'))->pluck('minutes', 'pay_kind')->all());
+        self::assertSame([], $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true)->value('payroll.people'));
     }
 
     public function test_what_has_changed_since_it_was_looked_at_is_not_billed_unseen(): void

@@ -9,10 +9,12 @@ use App\Features\Billing\Actions\KeepMappings;
 use App\Features\Billing\Actions\MakeBillingFile;
 use App\Features\Billing\Files\BillingDocument;
 use App\Features\Billing\Props\BillingPreviewProps;
+use App\Features\Billing\Props\PayrollPreviewProps;
 use App\Features\Billing\Props\UnbilledProps;
 use App\Features\Billing\Queries\BillingMappings;
 use App\Features\Billing\Queries\BillingPage;
 use App\Features\Billing\Queries\BillingPreview;
+use App\Features\Billing\Queries\PayrollPreview;
 use App\Features\Billing\Requests\BillingFileRequest;
 use App\Features\Billing\Requests\BillingMappingRequest;
 use App\Http\Input\Address;
@@ -45,11 +47,13 @@ final readonly class BillingController
         Gate::authorize('keep', Organisation::class);
 
         $billing = BillingPage::of(Address::of($request), $today->for($office));
+        $isBill = $billing->kind === BillingKind::Bill;
 
         return Inertia::render('Billing', [
             'billing' => $billing,
             'unbilled' => Inertia::defer(static fn (): UnbilledProps => BillingPage::unbilled($billing), 'unbilled', rescue: true),
-            'preview' => $billing->kind === BillingKind::Bill ? Inertia::defer(static fn (): BillingPreviewProps => BillingPreview::of($billing), 'preview', rescue: true) : null,
+            'preview' => $isBill ? Inertia::defer(static fn (): BillingPreviewProps => BillingPreview::of($billing), 'preview', rescue: true) : null,
+            'payroll' => $isBill ? null : Inertia::defer(static fn (): PayrollPreviewProps => PayrollPreview::of($billing), 'preview', rescue: true),
         ]);
     }
 

@@ -414,6 +414,22 @@ export interface MappedColumnProps {
     heading: string;
 }
 
+export interface PaidPersonProps {
+    code: string;
+    name: string;
+    team: string | null;
+    minutes: number;
+    ofKinds: number[];
+}
+
+export interface PayrollPreviewProps {
+    kinds: string[];
+    people: PaidPersonProps[];
+    left: number;
+    minutes: number;
+    ofKinds: number[];
+}
+
 export interface PreviewedProjectProps {
     code: string;
     name: string;
