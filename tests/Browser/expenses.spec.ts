@@ -65,7 +65,7 @@ test('a trip of six receipts is done on the phone, approved, and paid back', asy
     await expect(page.getByRole('row', { name: /^Sorrel Mead 5 EUR 187\.30/ })).toBeVisible();
     await page.getByRole('button', { name: 'Create statement' }).click();
     await page.getByRole('alertdialog').getByRole('button', { name: 'Create statement' }).click();
-    await expect(notices(page).getByText(/^Statement made\./)).toBeVisible();
+    await expect(notices(page).getByText(/^The statement is created\./)).toBeVisible();
     await expect(page.getByRole('row', { name: /^Sorrel Mead/ })).toHaveCount(0);
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF' }).first().click()]);
     expect(file.suggestedFilename()).toMatch(/^reimbursement-.*\.pdf$/);

@@ -53,6 +53,20 @@ final class StatementsTest extends TestCase
         }
     }
 
+    public function test_what_has_changed_since_it_was_looked_at_is_not_settled_unseen(): void
+    {
+        $this->approved(['amount' => '11.90']);
+        $seen = fn (): string => $this->actingAs($this->person('kit'))->given('/office/expense-statements')->text('statements.seen');
+        $create = fn (string $seen): TestResponse => $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17', 'seen' => $seen]);
+        $before = $seen();
+        $this->approved(['amount' => '20']);
+
+        $create($before)->assertSessionHasErrors(['until' => __('expense_statements.changed')]);
+        self::assertSame([0, 0], [ExpenseStatement::query()->count(), Expense::query()->where('state', EntryState::Settled)->count()]);
+        $create($seen())->assertSessionHasNoErrors();
+        self::assertSame(2, ExpenseStatement::query()->sole()->expenses);
+    }
+
     public function test_what_is_settled_stays_and_is_corrected_by_a_difference_in_a_later_statement(): void
     {
         $expense = $this->approved(['amount' => '20']);

@@ -29,18 +29,25 @@ final readonly class MakeStatement
     {
     }
 
-    /** @throws StatementRefused if nothing is outstanding, or the day is yet to come */
-    public function handle(Person $office, ExpenseStatementKind $kind, ?Client $client, Day $until): ExpenseStatement
+    /**
+     * @param  string|null  $seen  what was outstanding when the office looked; null where it did not
+     *
+     * @throws StatementRefused if nothing is outstanding, it has changed since, or the day is yet to come
+     */
+    public function handle(Person $office, ExpenseStatementKind $kind, ?Client $client, Day $until, ?string $seen = null): ExpenseStatement
     {
         if ($until->isAfter($this->today->for($office))) {
             throw StatementRefused::because('future', ['day' => Wording::day($until)]);
         }
 
-        return DB::transaction(function () use ($office, $kind, $client, $until): ExpenseStatement {
+        return DB::transaction(function () use ($office, $kind, $client, $until, $seen): ExpenseStatement {
             $outstanding = OutstandingExpenses::of($kind, $client?->id, $until);
             $sums = Record::all((clone $outstanding)->select(Sql::count('expenses'), Sql::total(OutstandingExpenses::amount($kind), 'cents'), Sql::min('expenses.date', 'first')))[0];
             if ($sums->int('expenses') === 0) {
                 throw StatementRefused::because('nothing');
+            }
+            if ($seen !== null && $seen !== OutstandingExpenses::seen($sums->int('expenses'), $sums->int('cents'))) {
+                throw StatementRefused::because('changed');
             }
             $statement = ExpenseStatement::query()->create([
                 'kind' => $kind, 'client_id' => $client?->id, 'starts_on' => $sums->string('first'), 'ends_on' => $until, 'made_by_id' => $office->id,

@@ -39,7 +39,7 @@ final class ExpenseStatementsController
     {
         Gate::authorize('keep', Organisation::class);
         try {
-            $make->handle($office, $request->kind(), $request->client(), $request->until());
+            $make->handle($office, $request->kind(), $request->client(), $request->until(), $request->seen());
         } catch (StatementRefused $refused) {
             throw ValidationException::withMessages(['until' => $refused->getMessage()]);
         }

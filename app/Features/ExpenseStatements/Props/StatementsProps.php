@@ -16,6 +16,7 @@ final readonly class StatementsProps
      * @param  int  $left  how many more names and currencies there are
      * @param  int  $expenses  how many are outstanding
      * @param  string  $sum  of all of them, in the organisation's currency
+     * @param  string  $seen  by which what is outstanding is recognised
      * @param  list<StatementProps>  $statements  the newest first
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class StatementsProps
         public int $left,
         public int $expenses,
         public string $sum,
+        public string $seen,
         public string $currency,
         public array $statements,
         public int $page,

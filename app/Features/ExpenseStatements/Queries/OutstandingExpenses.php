@@ -26,6 +26,12 @@ final class OutstandingExpenses
             ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->where('expenses.charged', Sql::value(1))->where('projects.client_id', $client));
     }
 
+    /** By which what is outstanding is recognised, so that nothing is settled unseen. */
+    public static function seen(int $expenses, int $cents): string
+    {
+        return $expenses.' '.$cents;
+    }
+
     /** The column that is paid back gross, or charged as the project bears it. */
     public static function amount(ExpenseStatementKind $kind): string
     {

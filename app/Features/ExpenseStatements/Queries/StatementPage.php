@@ -41,7 +41,7 @@ final class StatementPage
         return new StatementsProps(
             $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(),
             array_map(static fn (Record $row): OutstandingProps => self::row($row, $currencies), $rows), max(0, ($whole?->int('rows') ?? 0) - count($rows)),
-            $whole?->int('all_expenses') ?? 0, Money::ofCents($whole?->int('all_cents') ?? 0)->toString(), $currencies->own->code,
+            $whole?->int('all_expenses') ?? 0, Money::ofCents($whole?->int('all_cents') ?? 0)->toString(), OutstandingExpenses::seen($whole?->int('all_expenses') ?? 0, $whole?->int('all_cents') ?? 0), $currencies->own->code,
             array_values($statements->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (ExpenseStatement $one): StatementProps => new StatementProps(
                 $one->id, $one->client?->name, $one->starts_on->toString(), $one->ends_on->toString(), $one->madeBy->name, $one->made_at, $one->expenses, $one->amount_cents->toString(),
             ))->all()),

@@ -21,6 +21,7 @@ final class StatementRequest extends BoundedRequest
         return [
             'kind' => ['required', Rule::enum(ExpenseStatementKind::class)],
             'client' => ['nullable', 'required_if:kind,client', 'string', Rule::exists('clients', 'code')],
+            'seen' => ['nullable', 'string', 'max:40'],
             'until' => ['required', 'string', new WorkDay(Wording::of('expense_statements.until'))],
         ];
     }
@@ -39,6 +40,12 @@ final class StatementRequest extends BoundedRequest
     public function client(): ?Client
     {
         return $this->kind() === ExpenseStatementKind::Client ? Client::query()->where('code', $this->string('client')->toString())->sole() : null;
+    }
+
+    /** What was outstanding when the office looked; null where nothing was looked at. */
+    public function seen(): ?string
+    {
+        return $this->filled('seen') ? $this->string('seen')->toString() : null;
     }
 
     public function until(): Day

@@ -17,7 +17,7 @@ const kinds = Object.entries(copy.kinds) as [ExpenseStatementKind, string][];
 
 /** What people are to be paid back, or a client is to be charged, and the statements that were made. */
 export function ExpenseStatementsPage({ statements }: { statements: StatementsProps }) {
-    const { kind, client, until, outstanding, sum, currency, expenses: count } = statements;
+    const { kind, client, until, outstanding, sum, seen, currency, expenses: count } = statements;
     const show = (changed: { kind?: string; client?: string | null; until?: string }) => {
         router.get(
             route('office.expense-statements', {}, { kind, client: client?.code ?? null, until, ...changed }),
@@ -69,7 +69,7 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
                     yes={copy.make}
                     no={copy.confirmNo}
                     onYes={() => {
-                        router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until });
+                        router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until, seen });
                     }}
                     button={{ className: 'act act-main', disabled: count === 0, children: copy.make }}
                 >

@@ -896,6 +896,7 @@ export interface StatementsProps {
     left: number;
     expenses: number;
     sum: string;
+    seen: string;
     currency: string;
     statements: StatementProps[];
     page: number;
