@@ -16,10 +16,8 @@ describe('what finished tasks came to', () => {
             '12 finished tasks with “survey”: this would come to 28.8 h; four of five lie between 20.4 h and 48 h.',
         );
         expect(pastForecastText({ ...hours, manager: 'Mo Fell' }, 'decimal').replaceAll('\u00a0', ' ')).toBe(
-            'As 12 finished tasks of Mo Fell turned out: 28.8 h; four of five lie between 20.4 h and 48 h.',
+            'Going by 12 finished tasks of Mo Fell, it will come to 28.8 h; four of five such tasks would put it between 20.4 h and 48 h.',
         );
-        expect(pastForecastText({ ...hours, manager: null }, 'decimal')).toContain(
-            'As 12 finished tasks of everybody turned out',
-        );
+        expect(pastForecastText({ ...hours, manager: null }, 'decimal')).toContain('Going by 12 finished tasks of everybody, ');
     });
 });

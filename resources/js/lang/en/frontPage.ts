@@ -1,3 +1,4 @@
+import { overHours } from './overHours';
 import { plural } from './plural';
 
 /** Where whoever manages begins the day. */
@@ -21,9 +22,7 @@ export const frontPageText = {
         overBudget: 'The budget is used up.',
         load: 'Load',
         loadOf: (days: string, over: number, all: number) =>
-            over === 0
-                ? `${days}: nobody is over their hours.`
-                : `${days}: ${String(over)} of ${plural(all, { one: 'one person', other: '# people' })} over their hours.`,
+            over === 0 ? `${days}: nobody is over their hours.` : `${days}: ${overHours(over, all)}.`,
         loadFree: (hours: string) => `${hours} free.`,
         allLoad: 'All load',
         followed: 'What you follow',

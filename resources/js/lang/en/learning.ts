@@ -31,6 +31,6 @@ export const learningText = {
         planLike: (count: number, words: string, usual: string, least: string, most: string) =>
             `${printNumber(count)} finished tasks with “${words}”: this would come to ${usual}; four of five lie between ${least} and ${most}.`,
         forecastLike: (manager: string, count: number, usual: string, least: string, most: string) =>
-            `As ${printNumber(count)} finished tasks of ${manager === '' ? 'everybody' : manager} turned out: ${usual}; four of five lie between ${least} and ${most}.`,
+            `Going by ${printNumber(count)} finished tasks of ${manager === '' ? 'everybody' : manager}, it will come to ${usual}; four of five such tasks would put it between ${least} and ${most}.`,
     },
 };

@@ -1,14 +1,13 @@
-import { printNumber } from '@/lib/numbers';
+import { overHours } from './overHours';
 import { plural } from './plural';
 
 /** Who has too much to do, and who has time. */
 export const loadText = {
     loadPage: {
         title: 'Load',
-        over: (days: string, over: number, all: number, hours: string) =>
-            `${days}: ${printNumber(over)} of ${plural(all, { one: 'one person', other: '# people' })} over their hours, by ${hours} in all.`,
+        over: (days: string, over: number, all: number, hours: string) => `${days}: ${overHours(over, all)}, by ${hours} in all.`,
         nobodyOver: (days: string, all: number) =>
-            `${days}: nobody of ${plural(all, { one: 'one person', other: '# people' })} is over their hours.`,
+            `${days}: none of ${plural(all, { one: 'one person', other: '# people' })} is over their hours.`,
         free: (hours: string) => `${hours} free on the days to come.`,
         none: (days: string) => `${days}: nobody here whose load you may see.`,
         noneNext: 'Choose other days, teams or roles.',

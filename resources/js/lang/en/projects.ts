@@ -141,8 +141,8 @@ export const projectsText = {
         nothingLately: (remaining: string) => `${remaining} remain, but no time has been recorded in the last two weeks`,
         notSubmitted: (count: number) =>
             plural(count, {
-                one: 'One person on this project has not submitted last week, so the figures may be too low',
-                other: '# people on this project have not submitted last week, so the figures may be too low',
+                one: 'One person on this project has not submitted last week’s time, so the figures may be too low',
+                other: '# people on this project have not submitted last week’s time, so the figures may be too low',
             }),
         overAssigned: (over: string) => `Assigned hours exceed the plan by ${over}`,
     },
@@ -218,7 +218,7 @@ export const projectsText = {
     earnedValue: {
         title: 'Earned value',
         figures: (planned: string, earned: string, actual: string) =>
-            `Planned value to date ${planned}; earned value ${earned}; actual ${actual}.`,
+            `Planned value to date ${planned}; earned value ${earned}; actual, including pending, ${actual}.`,
         cost: (index: string) => `CPI ${index}: `,
         schedule: (index: string) => `SPI ${index}: `,
         costs: {
