@@ -9,11 +9,11 @@ use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 
 /**
- * Words that name days: `tue`, `tuesday`, `mon-wed`, `mon,wed`, `mon, tue and wed`, `today`, `yesterday`, `tomorrow`, `17jun`, `17 jun`, `17/6`,
- * `17.6.`, `2026-06-17`.
+ * Words that name days: `tue`, `tuesday`, `mon-wed`, `mon,wed`, `mon, tue and wed`, `weekdays`, `today`, `yesterday`, `tomorrow`,
+ * `last tuesday`, `17jun`, `17 jun`, `17/6`, `17.6.`, `2026-06-17`.
  *
- * Names of days mean the days of one week; a date without a year means the day of that week that has it, whichever of its figures is
- * the month.
+ * Names of days mean the days of one week, `weekdays` its first five; after `last`, `this` or `next` they mean the week before today's,
+ * today's or the one after it. A date without a year means the day of that week that has it, whichever of its figures is the month.
  */
 final readonly class DayNames
 {
@@ -22,6 +22,11 @@ final readonly class DayNames
         'mon' => 0, 'monday' => 0, 'tue' => 1, 'tues' => 1, 'tuesday' => 1, 'wed' => 2, 'weds' => 2, 'wednesday' => 2,
         'thu' => 3, 'thur' => 3, 'thurs' => 3, 'thursday' => 3, 'fri' => 4, 'friday' => 4, 'sat' => 5, 'saturday' => 5, 'sun' => 6, 'sunday' => 6,
     ];
+
+    /** How many weeks after that of today. */
+    private const WEEKS = ['last' => -1, 'this' => 0, 'next' => 1];
+
+    private const WORKING_DAYS = 5;
 
     private const MONTHS = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*';
 
@@ -38,10 +43,11 @@ final readonly class DayNames
         $days = [];
         $words = [];
         for ($index = 0; $index < count($tokens); $index++) {
-            $named = self::named(rtrim($tokens[$index], ','), $week, $today);
-            if ($named === null && isset($tokens[$index + 1]) && preg_match('/^\d{1,2}$/', $tokens[$index]) === 1) {
-                $named = self::dated($tokens[$index].$tokens[$index + 1], $week);
-                $index += $named === null ? 0 : 1;
+            $written = $tokens[$index];
+            $named = self::named(rtrim($written, ','), $week, $today);
+            if ($named === null && isset($tokens[$index + 1])) {
+                $named = self::inTwoWords($written, rtrim($tokens[$index + 1], ','), $week, $today);
+                $written .= $named === null ? '' : ' '.$tokens[++$index];
             }
             if ($named === null) {
                 // `and` between days joins them.
@@ -52,7 +58,7 @@ final readonly class DayNames
             }
             foreach ($named as $day) {
                 if (! $week->days()->includes($day)) {
-                    throw QuickRefused::because(QuickFault::NotInWeek, $tokens[$index]);
+                    throw QuickRefused::because(QuickFault::NotInWeek, rtrim($written, ','));
                 }
                 $days[$day->toString()] = $day;
             }
@@ -69,6 +75,9 @@ final readonly class DayNames
         $after = ['yesterday' => -1, 'today' => 0, 'tomorrow' => 1][$lower] ?? null;
         if ($after !== null) {
             return [$today->plusDays($after)];
+        }
+        if ($lower === 'weekdays') {
+            return array_map($week->monday()->plusDays(...), range(0, self::WORKING_DAYS - 1));
         }
         $days = [];
         foreach (explode(',', $lower) as $part) {
@@ -87,6 +96,18 @@ final readonly class DayNames
         }
 
         return $days;
+    }
+
+    /** @return list<Day>|null */
+    private static function inTwoWords(string $first, string $second, Week $week, Day $today): ?array
+    {
+        $weeks = self::WEEKS[strtolower($first)] ?? null;
+        $weekday = self::WEEKDAYS[strtolower($second)] ?? null;
+        if ($weeks !== null && $weekday !== null) {
+            return [Week::containing($today)->plusWeeks($weeks)->monday()->plusDays($weekday)];
+        }
+
+        return preg_match('/^\d{1,2}$/D', $first) === 1 ? self::dated($first.$second, $week) : null;
     }
 
     /** @return list<Day>|null */

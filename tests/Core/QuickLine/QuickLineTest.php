@@ -39,6 +39,11 @@ final class QuickLineTest extends TestCase
         yield 'tomorrow' => ['.5 weir tomorrow', '30 | 06-18 | weir | '];
         yield 'days as they are listed in words' => ['2h weir mon, tue and thu', '120 | 06-15 06-16 06-18 | weir | '];
         yield 'an and that joins no days is a word' => ['2h tue weir and bank', '120 | 06-16 | weir and bank | '];
+        yield 'all days of work' => ['1h weir weekdays', '60 | 06-15 06-16 06-17 06-18 06-19 | weir | '];
+        yield 'a day of this week' => ['1h weir this tue', '60 | 06-16 | weir | '];
+        yield 'a day of last week, looked at there' => ['1h weir last Tuesday', '60 | 06-09 | weir | ', '2026-W24'];
+        yield 'a day of next week, looked at there, and another' => ['1h weir next mon, tue', '60 | 06-22 06-23 | weir | ', '2026-W26'];
+        yield 'a last before no day is a word' => ['1h last weir tue', '60 | 06-16 | last weir | '];
         yield 'a date in figures' => ['2h weir 16/6', '120 | 06-16 | weir | '];
         yield 'a date in figures, the month first' => ['2h weir 6/16', '120 | 06-16 | weir | '];
         yield 'a date with dots' => ['2h weir 16.6.', '120 | 06-16 | weir | '];
@@ -120,6 +125,7 @@ final class QuickLineTest extends TestCase
         yield 'no words' => ['2h tue', QuickFault::NoWords, ''];
         yield 'days the wrong way round' => ['2h lens fri-mon', QuickFault::DaysReversed, 'fri-mon'];
         yield 'a date of another week' => ['2h lens 3jul', QuickFault::NotInWeek, '3jul'];
+        yield 'a day of last week' => ['2h lens last tuesday, wed', QuickFault::NotInWeek, 'last tuesday'];
         yield 'yesterday in the week before' => ['2h lens yesterday', QuickFault::NotInWeek, 'yesterday', '2026-06-15'];
         yield 'no day while today is elsewhere' => ['2h lens', QuickFault::NoDay, '', '2026-06-30'];
         yield 'a text without end' => [str_repeat('8', 2001), QuickFault::TooLong, str_repeat('8', 39).'…'];
