@@ -65,7 +65,9 @@ function Article({ comparison, format }: { comparison: FrontComparisonProps; for
                             href={`${route('compare')}?${address}&saved=${String(id)}&${new URLSearchParams({ figure: 'actual', group: code }).toString()}`}
                             className="act-quiet shrink-0"
                         >
-                            {hoursWithUnit(row.actual, format)} <Standing row={row} />
+                            {hoursWithUnit(row.actual, format)}
+                            {row.standing !== 'recorded' && ', '}
+                            <Standing row={row} />
                         </Link>
                     </li>
                 ))}
