@@ -5,9 +5,10 @@ import { plural } from './plural';
 export const loadText = {
     loadPage: {
         title: 'Load',
-        over: (days: string, over: number, all: number, hours: string) => `${days}: ${overHours(over, all)}, by ${hours} in all.`,
+        over: (days: string, over: number, all: number, hours: string) =>
+            `${days}, taken together: ${overHours(over, all)}, by ${hours} in all.`,
         nobodyOver: (days: string, all: number) =>
-            `${days}: none of ${plural(all, { one: 'one person', other: '# people' })} is over their hours.`,
+            `${days}, taken together: none of ${plural(all, { one: 'one person', other: '# people' })} is over their hours.`,
         free: (hours: string) => `${hours} free on the days to come.`,
         none: (days: string) => `${days}: nobody here whose load you may see.`,
         noneNext: 'Choose other days, teams or roles.',
