@@ -7,6 +7,7 @@ import type { BillingPreviewProps } from '@/types/generated/props';
 import { SideScroll } from '@/ui/SideScroll';
 import { Link } from '@inertiajs/react';
 import type { ReactNode } from 'react';
+import { PreviewHead } from './PreviewHead';
 
 const copy = officeText.billingPage;
 const cell = 'border-b border-rule py-1 ps-4 text-end whitespace-nowrap';
@@ -35,21 +36,7 @@ export function BillingPreview({
             )}
             <SideScroll labelledBy="preview">
                 <table className="mt-1 w-full max-w-4xl min-w-[40rem]">
-                    <thead>
-                        <tr className="text-faded">
-                            <th scope="col" className="border-b border-edge">
-                                {copy.ofClient}
-                            </th>
-                            <th scope="col" className="border-b border-edge ps-4">
-                                {copy.project}
-                            </th>
-                            {columns.map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge ps-4 text-end">
-                                    {head}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <PreviewHead of={[copy.ofClient, copy.project]} figures={columns} />
                     <tbody>
                         {projects.map((project) => (
                             <tr key={project.code}>

@@ -4,6 +4,7 @@ import { officeText } from '@/lib/officeText';
 import { useShared } from '@/lib/shared';
 import type { PayrollPreviewProps } from '@/types/generated/props';
 import { SideScroll } from '@/ui/SideScroll';
+import { PreviewHead } from './PreviewHead';
 
 const copy = officeText.billingPage;
 const number = 'py-1 ps-4 text-end whitespace-nowrap';
@@ -19,21 +20,7 @@ export function PayrollPreview({ preview: { kinds, people, left, minutes, ofKind
     return (
         <SideScroll labelledBy="preview">
             <table className={clsx('mt-1 w-full max-w-4xl', shown.length > 0 && 'min-w-[40rem]')}>
-                <thead>
-                    <tr className="text-faded">
-                        <th scope="col" className="border-b border-edge">
-                            {copy.person}
-                        </th>
-                        <th scope="col" className="border-b border-edge ps-4">
-                            {copy.team}
-                        </th>
-                        {[...shown, copy.hours].map((head) => (
-                            <th key={head} scope="col" className="border-b border-edge ps-4 text-end">
-                                {head}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
+                <PreviewHead of={[copy.person, copy.team]} figures={[...shown, copy.hours]} />
                 <tbody>
                     {people.map((person) => (
                         <tr key={person.code}>
