@@ -11,7 +11,7 @@ use App\Models\BillingKind;
 use App\Models\Person;
 use App\Pay\ApprovedKinds;
 use App\Pay\PayPremiums;
-use App\Support\Database\StreamedRows;
+use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 
 /** What a payroll file would have of each person, by kind of pay as in the file. */
@@ -43,25 +43,20 @@ final class PayrollPreview
     /** @return array<int, array<string, int>> of each person by kind of pay, or code of a premium */
     private static function minutes(BillingProps $billing): array
     {
-        $minutes = $entries = $persons = [];
-        $add = static function () use (&$minutes, &$entries, &$persons): void {
-            foreach (ApprovedKinds::of($entries) as $entry => $kinds) {
+        $entries = UnbilledTime::of(BillingKind::Payroll, null, Day::of($billing->from), Day::of($billing->until))->select('entries.id', 'entries.person_id', 'entries.minutes');
+        $minutes = [];
+        foreach (Record::each($entries)->chunk(self::AT_ONCE) as $some) {
+            $persons = $ofEntries = [];
+            foreach ($some as $entry) {
+                $persons[$entry->int('id')] = $entry->int('person_id');
+                $ofEntries[$entry->int('id')] = $entry->int('minutes');
+            }
+            foreach (ApprovedKinds::of($ofEntries) as $entry => $kinds) {
                 foreach ($kinds as $kind => $of) {
                     $minutes[$persons[$entry]][$kind] = ($minutes[$persons[$entry]][$kind] ?? 0) + $of;
                 }
             }
-            $entries = $persons = [];
-        };
-        foreach (StreamedRows::of(UnbilledTime::of(BillingKind::Payroll, null, Day::of($billing->from), Day::of($billing->until))->select('entries.id', 'entries.person_id', 'entries.minutes')) as $row) {
-            /** @var array{int, int, int} $row */
-            [$entry, $person, $of] = $row;
-            $entries[$entry] = $of;
-            $persons[$entry] = $person;
-            if (count($entries) === self::AT_ONCE) {
-                $add();
-            }
         }
-        $add();
 
         return $minutes;
     }
