@@ -96,11 +96,13 @@ final class BillingTest extends TestCase
 
     public function test_before_a_payroll_file_is_created_it_is_shown_what_it_has_of_whom(): void
     {
+        $address = '/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15';
+        self::assertSame([], $this->given($address, true)->value('payroll.kinds'));
         $entry = $this->entry('ada', 'CLEAN', '2026-06-03');
         self::assertNotNull($entry);
         EntryPayKind::query()->insert([['entry_id' => $entry->id, 'kind' => 'overtime', 'minutes' => 60, 'cost_percent' => 150], ['entry_id' => $entry->id, 'kind' => 'regular', 'minutes' => 5, 'cost_percent' => 100]]);
 
-        $page = $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true);
+        $page = $this->given($address, true);
         self::assertSame([4, null, ['Regular', 'Overtime']], [$page->int('unbilled.entries'), $page->value('preview'), $page->value('payroll.kinds')]);
         self::assertSame([['ada', 565, [505, 60]], ['bo', 180, [180, 0]]], array_map(null, self::each($page->value('payroll.people'), 'code'), self::each($page->value('payroll.people'), 'minutes'), self::each($page->value('payroll.people'), 'ofKinds')));
         self::assertSame([745, [685, 60], 0], [$page->int('payroll.minutes'), $page->value('payroll.ofKinds'), $page->int('payroll.left')]);
@@ -108,7 +110,7 @@ final class BillingTest extends TestCase
         // It is what the file has then.
         $this->make('payroll', null, '2026-06-01', '2026-06-15');
         self::assertSame(['overtime' => 60, 'regular' => 685], BillingLine::query()->toBase()->groupBy('pay_kind')->orderBy('pay_kind')->select('pay_kind', Sql::sum('minutes', 'minutes'))->pluck('minutes', 'pay_kind')->all());
-        self::assertSame([], $this->given('/office/billing?kind=payroll&from=2026-06-01&until=2026-06-15', true)->value('payroll.people'));
+        self::assertSame([], $this->given($address, true)->value('payroll.people'));
     }
 
     public function test_what_has_changed_since_it_was_looked_at_is_not_billed_unseen(): void

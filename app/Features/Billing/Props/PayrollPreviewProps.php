@@ -8,7 +8,7 @@ namespace App\Features\Billing\Props;
 final readonly class PayrollPreviewProps
 {
     /**
-     * @param  list<string>  $kinds  of pay that there are, by name
+     * @param  list<string>  $kinds  of pay that there are, by name; none where all time is regular
      * @param  list<PaidPersonProps>  $people  the first by name
      * @param  int  $left  how many people there are besides
      * @param  int  $minutes  of all people

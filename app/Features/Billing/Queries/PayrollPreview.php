@@ -13,6 +13,7 @@ use App\Pay\ApprovedKinds;
 use App\Pay\PayPremiums;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Pay\PayKind;
 
 /** What a payroll file would have of each person, by kind of pay as in the file. */
 final class PayrollPreview
@@ -32,7 +33,7 @@ final class PayrollPreview
             }
         }
         $premiums = PayPremiums::load();
-        $kinds = array_values(array_filter($premiums->keys(), static fn (string $kind): bool => isset($sums[$kind])));
+        $kinds = array_keys($sums) === [PayKind::Regular->value] ? [] : array_values(array_filter($premiums->keys(), static fn (string $kind): bool => isset($sums[$kind])));
         $ofKinds = static fn (array $of): array => array_map(static fn (string $kind): int => $of[$kind] ?? 0, $kinds);
         $people = Person::query()->whereIntegerInRaw('id', array_keys($minutes))->with('team')->orderBy('name')->orderBy('id')->limit(self::MOST_PEOPLE)->get()
             ->map(static fn (Person $person): PaidPersonProps => new PaidPersonProps($person->code, $person->name, $person->team?->name, array_sum($minutes[$person->id]), $ofKinds($minutes[$person->id])));

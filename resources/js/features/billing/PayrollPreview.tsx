@@ -14,13 +14,11 @@ const cell = `border-b border-rule ${number}`;
 export function PayrollPreview({ preview: { kinds, people, left, minutes, ofKinds } }: { preview: PayrollPreviewProps }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
     const hours = (of: number) => hoursWithUnit(of, format);
-    // Where there is but one kind, its hours are all there are.
-    const shown = kinds.length > 1 ? kinds : [];
 
     return (
         <SideScroll labelledBy="preview">
-            <table className={clsx('mt-1 w-full max-w-4xl', shown.length > 0 && 'min-w-[40rem]')}>
-                <PreviewHead of={[copy.person, copy.team]} figures={[...shown, copy.hours]} />
+            <table className={clsx('mt-1 w-full max-w-4xl', kinds.length > 0 && 'min-w-[40rem]')}>
+                <PreviewHead of={[copy.person, copy.team]} figures={[...kinds, copy.hours]} />
                 <tbody>
                     {people.map((person) => (
                         <tr key={person.code}>
@@ -28,7 +26,7 @@ export function PayrollPreview({ preview: { kinds, people, left, minutes, ofKind
                                 {person.name}
                             </th>
                             <td className="border-b border-rule py-1 ps-4 [overflow-wrap:anywhere]">{person.team}</td>
-                            {shown.map((kind, index) => (
+                            {kinds.map((kind, index) => (
                                 <td key={kind} className={cell}>
                                     {person.ofKinds[index] !== 0 && hours(person.ofKinds[index] ?? 0)}
                                 </td>
@@ -38,7 +36,7 @@ export function PayrollPreview({ preview: { kinds, people, left, minutes, ofKind
                     ))}
                     {left > 0 && (
                         <tr>
-                            <td colSpan={3 + shown.length} className="border-b border-rule py-1 text-faded">
+                            <td colSpan={3 + kinds.length} className="border-b border-rule py-1 text-faded">
                                 {copy.morePeople(left)}
                             </td>
                         </tr>
@@ -49,7 +47,7 @@ export function PayrollPreview({ preview: { kinds, people, left, minutes, ofKind
                         <th scope="row" colSpan={2} className="py-1">
                             {copy.totalOf(people.length + left)}
                         </th>
-                        {shown.map((kind, index) => (
+                        {kinds.map((kind, index) => (
                             <td key={kind} className={number}>
                                 {hours(ofKinds[index] ?? 0)}
                             </td>
