@@ -43,6 +43,29 @@ final class ReviewTest extends TestCase
         self::assertSame([], $this->actingAs($this->person('ada'))->given('/review')->value('review.expenses'), 'nor that of whoever spent it');
     }
 
+    public function test_wherever_decisions_are_counted_they_count(): void
+    {
+        $this->submitted();
+        self::assertSame([0, 2], array_map($this->actingAs($this->person('lee'))->given('/')->int(...), ['waiting.entries', 'waiting.expenses']));
+
+        Expense::query()->update(['approver_id' => null]);
+        self::assertSame([0, 2], array_map($this->actingAs($this->person('kit'))->given('/office')->int(...), ['needs.entries', 'needs.expenses']));
+    }
+
+    public function test_the_desk_narrows_them_down_like_entries(): void
+    {
+        $this->submitted();
+        Expense::query()->update(['needs_attention' => false]);
+        Expense::query()->orderBy('id')->firstOrFail()->update(['needs_attention' => true]);
+        $this->actingAs($this->person('lee'));
+        $counts = fn (string $filter): array => array_map($this->given('/review?'.$filter)->int(...), ['review.expenseCount', 'review.expensesNeedingAttention']);
+
+        self::assertSame([2, 1], $counts('search=moor'));
+        self::assertSame([0, 0], $counts('search=nobody'));
+        self::assertSame([1, 1], $counts('show=attention'));
+        self::assertSame([1, 0], $counts('show=in order'));
+    }
+
     public function test_they_are_approved_once_by_whose_turn_it_is(): void
     {
         $seen = $this->submitted();

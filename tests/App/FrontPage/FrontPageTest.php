@@ -32,7 +32,7 @@ final class FrontPageTest extends TestCase
     {
         $page = $this->front('mo', null);
 
-        self::assertSame([1, 1, '2026-06-16', 0, 0, 0], array_map($page->value(...), ['waiting.entries', 'waiting.people', 'waiting.oldest', 'waiting.corrections', 'waiting.estimates', 'waiting.leave']));
+        self::assertSame([1, 1, '2026-06-16', 0, 0, 0, 0], array_map($page->value(...), ['waiting.entries', 'waiting.people', 'waiting.oldest', 'waiting.corrections', 'waiting.expenses', 'waiting.estimates', 'waiting.leave']));
         self::assertSame(['LENS'], array_map(static fn (PageProps $project): string => $project->text('code'), $page->rows('projects')));
         self::assertSame(0, $this->front('lee', null)->int('waiting.entries'));
     }

@@ -14,7 +14,7 @@ use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Builder;
 use Moss\Core\Calendar\Day;
 
-/** What waits for somebody's decision, in four queries. */
+/** What waits for somebody's decision, in five queries. */
 final readonly class WaitingForReader
 {
     public function __construct(private Waiting $waiting)
@@ -30,6 +30,7 @@ final readonly class WaitingForReader
             $entries->int('people'),
             $entries->stringOrNull('oldest'),
             $this->waiting->corrections($reader, $today)->count(),
+            $this->waiting->expenses($reader, $today)->count(),
             ProposedEstimate::query()->waiting()->whereHas('task.project', static fn (Builder $project): Builder => $project->where('manager_id', $reader->id))->count(),
             LeaveDeciders::waiting($reader, $today)->count(),
         );

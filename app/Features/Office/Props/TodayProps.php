@@ -12,6 +12,8 @@ final readonly class TodayProps
     /**
      * @param  int  $entries  that wait for the reader's decision
      * @param  int  $corrections  likewise
+     * @param  int  $expenses  likewise
+     * @param  int  $leave  requests for leave, likewise
      * @param  int  $estimates  that wait for their project managers
      * @param  string|null  $estimatesSince  the day of the oldest of them
      * @param  int  $unrated  people, or roles of theirs, with time that has no rate; 0 where there are no rates at all
@@ -25,6 +27,8 @@ final readonly class TodayProps
     public function __construct(
         public int $entries,
         public int $corrections,
+        public int $expenses,
+        public int $leave,
         public int $estimates,
         public ?string $estimatesSince,
         public int $unrated,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Queries;
 
+use App\Approval\LeaveDeciders;
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrailSubject;
 use App\AuditTrail\BesideEntries;
@@ -61,6 +62,8 @@ final readonly class OfficeToday
         return new TodayProps(
             $this->waiting->for($office, $today)->count(),
             $this->waiting->corrections($office, $today)->count(),
+            $this->waiting->expenses($office, $today)->count(),
+            LeaveDeciders::waiting($office, $today)->count(),
             (clone $estimates)->count(),
             $estimates->orderBy('estimated_on')->first()?->estimated_on->toString(),
             count($this->rates->missing()),

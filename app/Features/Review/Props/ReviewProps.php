@@ -15,8 +15,11 @@ final readonly class ReviewProps
      * @param  int  $groupCount  of all pages
      * @param  string|null  $open  key of the group that is open; null where nothing waits
      * @param  list<WaitingSheetProps>  $sheets  of the open group, of the page
-     * @param  list<WaitingCorrectionProps>  $corrections  oldest first
-     * @param  list<WaitingExpensesProps>  $expenses  of all groups, the oldest first
+     * @param  list<WaitingCorrectionProps>  $corrections  the oldest, oldest first
+     * @param  int  $correctionCount  of all that wait
+     * @param  list<WaitingExpensesProps>  $expenses  of all groups, the oldest, oldest first
+     * @param  int  $expenseCount  of all that wait
+     * @param  int  $expensesNeedingAttention  likewise
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
      * @param  list<ExpenseDecisionProps>  $expenseDecisions  likewise on expenses
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
@@ -38,7 +41,10 @@ final readonly class ReviewProps
         public int $sheetPage,
         public int $sheetsAtOnce,
         public array $corrections,
+        public int $correctionCount,
         public array $expenses,
+        public int $expenseCount,
+        public int $expensesNeedingAttention,
         public array $decisions,
         public array $expenseDecisions,
         public array $selfApproved,

@@ -31,12 +31,34 @@ final readonly class DeskFilter
     /** Narrows the waiting entries down, with their people, tasks and projects joined. */
     public function narrow(Builder $waiting): Builder
     {
-        $waiting->join('people', 'people.id', 'entries.person_id')
-            ->join('tasks', 'tasks.id', 'entries.task_id')
+        return $this->shown($waiting, 'entries')
+            ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
+    }
+
+    /** Narrows waiting expenses down, which are shown whatever group is open, likewise. */
+    public function narrowExpenses(Builder $waiting): Builder
+    {
+        return $this->shown($waiting, 'expenses');
+    }
+
+    /** Narrows waiting corrections down, of which each needs to be looked at, likewise. */
+    public function narrowCorrections(Builder $waiting): Builder
+    {
+        return $this->found($waiting, 'corrections');
+    }
+
+    private function shown(Builder $waiting, string $table): Builder
+    {
+        return $this->found($waiting, $table)
+            ->when($this->show !== WaitingFilter::All, fn (Builder $show): Builder => $show->where($table.'.needs_attention', $this->show === WaitingFilter::NeedsAttention ? 1 : 0));
+    }
+
+    private function found(Builder $waiting, string $table): Builder
+    {
+        $waiting->join('people', 'people.id', $table.'.person_id')
+            ->join('tasks', 'tasks.id', $table.'.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id');
 
-        return TextSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
-            ->when($this->show !== WaitingFilter::All, fn (Builder $show): Builder => $show->where('entries.needs_attention', $this->show === WaitingFilter::NeedsAttention ? 1 : 0))
-            ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
+        return TextSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code']);
     }
 }

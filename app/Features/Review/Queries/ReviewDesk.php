@@ -36,6 +36,9 @@ final readonly class ReviewDesk
         $sheets = $open === null ? [] : $this->sheets->of($person, $today, $all->of($open), $sheetPage);
         $isWhole = $open === null || ($sheetPage === 1 && count($sheets) < self::SHEETS_AT_ONCE);
 
+        $corrections = $this->corrections->of($person, $today, $all);
+        $expenses = $this->expenses->of($person, $today, $all);
+
         return new ReviewProps(
             $all->by,
             $all->show,
@@ -51,8 +54,11 @@ final readonly class ReviewDesk
             $isWhole ? count($sheets) : $this->sheets->count($person, $today, $all->of($open)),
             $sheetPage,
             self::SHEETS_AT_ONCE,
-            $this->corrections->of($person, $today),
-            $this->expenses->of($person, $today),
+            $corrections->oldest,
+            $corrections->count,
+            $expenses->oldest,
+            $expenses->count,
+            $expenses->needingAttention,
             $this->decisions->of($person, $today),
             ExpenseDecisions::of($person, $today),
             SelfApproved::sheets($person, $today),

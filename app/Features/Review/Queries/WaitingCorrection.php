@@ -8,7 +8,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
-/** A correction that waits for somebody. */
+/** A correction that waits for somebody; how many there are in all. */
 final readonly class WaitingCorrection
 {
     public function __construct(
@@ -28,6 +28,7 @@ final readonly class WaitingCorrection
         public ?string $role,
         public ?string $roleName,
         public ?string $approver,
+        public int $count,
     ) {
     }
 }

@@ -9,6 +9,7 @@ use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCorrectionProps;
 use App\Models\Person;
 use App\Support\Database\Rows;
+use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
@@ -23,23 +24,19 @@ final readonly class WaitingCorrections
     {
     }
 
-    /** @return list<WaitingCorrectionProps> */
-    public function of(Person $approver, Day $today): array
+    public function of(Person $approver, Day $today, DeskFilter $filter): DeskCorrections
     {
-        $corrections = Rows::of(WaitingCorrection::class, $this->waiting->corrections($approver, $today)
+        $corrections = Rows::of(WaitingCorrection::class, $filter->narrowCorrections($this->waiting->corrections($approver, $today))
             ->join('entries', 'entries.id', 'corrections.entry_id')
-            ->join('people', 'people.id', 'corrections.person_id')
-            ->join('tasks', 'tasks.id', 'corrections.task_id')
-            ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('roles', 'roles.id', 'corrections.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'corrections.approver_id')
             ->select('corrections.id', 'corrections.date', 'corrections.minutes_before', 'corrections.minutes', 'corrections.reason', 'corrections.approver_id', 'entries.state')
             ->addSelect('people.code AS person', 'people.name AS person_name', 'tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name')
-            ->addSelect('projects.manager_id', 'roles.code AS role', 'roles.name AS role_name', 'approvers.name AS approver')
+            ->addSelect('projects.manager_id', 'roles.code AS role', 'roles.name AS role_name', 'approvers.name AS approver', Sql::countOfAll('count'))
             ->orderBy('corrections.id')->limit(self::MOST));
         $pricing = $corrections === [] ? null : RatesInForce::load();
 
-        return array_map(static fn (WaitingCorrection $correction): WaitingCorrectionProps => new WaitingCorrectionProps(
+        return new DeskCorrections(array_map(static fn (WaitingCorrection $correction): WaitingCorrectionProps => new WaitingCorrectionProps(
             $correction->id,
             $correction->personName,
             $correction->taskName,
@@ -53,7 +50,7 @@ final readonly class WaitingCorrections
             $correction->state === EntryState::Settled,
             $pricing !== null && $approver->seesCostOfProjectsOf($correction->managerId) ? self::cost($correction, $pricing) : null,
             $correction->approverId === $approver->id ? null : $correction->approver,
-        ), $corrections);
+        ), $corrections), $corrections[0]->count ?? 0);
     }
 
     /** Approved time is priced anew as a whole; a difference to settled time is priced by itself. */

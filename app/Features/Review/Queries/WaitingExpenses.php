@@ -12,6 +12,8 @@ use App\Features\Review\Props\ProjectExpensesProps;
 use App\Features\Review\Props\WaitingExpensesProps;
 use App\Models\Expense;
 use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Collection;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -25,13 +27,14 @@ final readonly class WaitingExpenses
     {
     }
 
-    /** @return list<WaitingExpensesProps> the oldest first */
-    public function of(Person $approver, Day $today): array
+    public function of(Person $approver, Day $today, DeskFilter $filter): DeskExpenses
     {
-        $ids = $this->waiting->expenses($approver, $today)->orderBy('expenses.date')->limit(self::MOST)->pluck('expenses.id')->all();
-        if ($ids === []) {
-            return [];
+        $oldest = Record::all($filter->narrowExpenses($this->waiting->expenses($approver, $today))
+            ->select('expenses.id', Sql::countOfAll('count'), Sql::sumOfAll('expenses.needs_attention', 'needing_attention'))->orderBy('expenses.date')->limit(self::MOST));
+        if ($oldest === []) {
+            return new DeskExpenses;
         }
+        $ids = array_map(static fn (Record $one): int => $one->int('id'), $oldest);
         $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person:id,code,name,team_id,timezone', 'person.team:id,code', 'corrected.task.project'));
         $currencies = Currencies::load();
         $found = $this->findings->of($expenses, $currencies);
@@ -45,7 +48,7 @@ final readonly class WaitingExpenses
             );
         }
 
-        return $groups;
+        return new DeskExpenses($groups, $oldest[0]->int('count'), $oldest[0]->int('needing_attention'));
     }
 
     /**

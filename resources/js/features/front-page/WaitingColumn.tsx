@@ -8,12 +8,13 @@ const copy = text.frontPage;
 
 /** What waits for the reader, and where it is decided. */
 export function WaitingColumn({ waiting }: { waiting: WaitingProps }) {
-    const { entries, people, oldest, corrections, estimates, leave } = waiting;
+    const { entries, people, oldest, corrections, expenses, estimates, leave } = waiting;
     const items = [
         entries === 0
             ? null
             : { what: copy.entries(entries, people, oldest === null ? '' : shortDay(oldest)), href: route('review') },
         corrections === 0 ? null : { what: copy.corrections(corrections), href: route('review') },
+        expenses === 0 ? null : { what: copy.expenses(expenses), href: route('review') },
         estimates === 0
             ? null
             : { what: copy.estimates(estimates), href: route('projects', {}, { concern: 'estimates waiting' }) },

@@ -5,7 +5,8 @@ const copy = text.frontPage;
 
 /** The day in a sentence or two. */
 export function headline(waiting: WaitingProps | null, projects: readonly ProjectSummaryProps[] | null): string {
-    const count = waiting === null ? 0 : waiting.entries + waiting.corrections + waiting.estimates + waiting.leave;
+    const count =
+        waiting === null ? 0 : waiting.entries + waiting.corrections + waiting.expenses + waiting.estimates + waiting.leave;
 
     return [
         waiting === null ? '' : count === 0 ? copy.nothingWaits : copy.waits(count),

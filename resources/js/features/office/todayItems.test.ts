@@ -5,6 +5,8 @@ import { todayItems } from './todayItems';
 const quiet: TodayProps = {
     entries: 0,
     corrections: 0,
+    expenses: 0,
+    leave: 0,
     estimates: 0,
     estimatesSince: null,
     unrated: 0,
@@ -34,6 +36,16 @@ describe('what needs the time office', () => {
             '/review',
             '/office/periods?day=2026-05-31',
             '/projects?only=estimates+waiting',
+        ]);
+    });
+
+    it('counts all that waits for the reader', () => {
+        const whats = (today: Partial<TodayProps>) => todayItems({ ...quiet, ...today }, null).map(({ what }) => what);
+
+        expect(whats({ expenses: 1 })).toEqual(['One expense is waiting for your decision.']);
+        expect(whats({ entries: 2, corrections: 1, expenses: 3, leave: 2 })).toEqual([
+            '2 entries, one correction and 3 expenses are waiting for your decision.',
+            '2 leave requests are waiting for your decision.',
         ]);
     });
 

@@ -27,10 +27,17 @@ export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): T
                 act: copy.remind,
                 isUrgent: lateWeek.isOverdue,
             },
-        today.entries + today.corrections > 0 && {
-            what: copy.waiting(today.entries, today.corrections),
+        today.entries + today.corrections + today.expenses > 0 && {
+            what: copy.waiting(today),
             detail: null,
             href: route('review'),
+            act: copy.review,
+            isUrgent: false,
+        },
+        today.leave > 0 && {
+            what: copy.leave(today.leave),
+            detail: null,
+            href: route('leave.requests'),
             act: copy.review,
             isUrgent: false,
         },

@@ -41,7 +41,7 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
 
     return (
         <section aria-labelledby="corrections" className="mt-3">
-            <h2 id="corrections">{text.reviewPage.corrections(review.corrections.length)}</h2>
+            <h2 id="corrections">{text.reviewPage.corrections(review.correctionCount)}</h2>
             <ul>
                 {review.corrections.map((correction) => (
                     <li key={correction.id} className="border-b border-rule py-1.5">
@@ -87,6 +87,9 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
                     </li>
                 ))}
             </ul>
+            {review.correctionCount > review.corrections.length && (
+                <p className="text-faded">{text.reviewPage.oldest(review.corrections.length)}</p>
+            )}
         </section>
     );
 }

@@ -19,6 +19,7 @@ interface DeskSheetsProps {
 export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
     const { sheets, sheetCount, sheetPage, sheetsAtOnce } = review;
     const pages = Math.ceil(sheetCount / sheetsAtOnce);
+    const expensesShown = review.expenses.reduce((sum, { expenses }) => sum + expenses.length, 0);
 
     return (
         <div id="sheets" tabIndex={-1} className="flex min-w-0 flex-col gap-5 outline-none">
@@ -50,6 +51,7 @@ export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
                 .map((group) => (
                     <WaitingExpenses key={group.key} review={review} group={group} />
                 ))}
+            {review.expenseCount > expensesShown && <p className="text-faded">{text.reviewPage.oldestExpenses(expensesShown)}</p>}
         </div>
     );
 }

@@ -20,7 +20,7 @@ function nameOf({ by }: ReviewProps, { name }: GroupProps): string {
 export function GroupList({ review, format }: GroupListProps) {
     const { by, show, search, groups, page, groupCount, groupsAtOnce } = review;
     if (groups.length === 0) {
-        return (show !== 'all' || search !== '') && <p className="pencilled">{text.reviewPage.noneFits}</p>;
+        return null;
     }
     const pages = Math.ceil(groupCount / groupsAtOnce);
 

@@ -5,7 +5,9 @@ import type { ReviewProps } from '@/types/generated/props';
 import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
+import clsx from 'clsx';
 import { CorrectionList } from './CorrectionList';
+import { deskFinding, isDeskEmpty } from './deskFinding';
 import { DeskFilters } from './DeskFilters';
 import { DeskMargin } from './DeskMargin';
 import { DeskSheets } from './DeskSheets';
@@ -18,32 +20,26 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
     const format = useHoursFormat();
     const desk = useDesk(review);
     const { sum } = review;
-    const nothingAtAll =
-        sum.entries === 0 &&
-        review.corrections.length === 0 &&
-        review.expenses.length === 0 &&
-        review.search === '' &&
-        review.show === 'all';
 
     return (
         <Shell skipTo="#sheets">
             <RouteTabs label={text.review} tabs={text.reviewPage.tabs} />
-            <PageHeading
-                title={text.review}
-                finding={
-                    sum.entries > 0
-                        ? text.reviewPage.finding(sum.entries, hoursWithUnit(sum.minutes, format), sum.needingAttention)
-                        : review.corrections.length > 0
-                          ? text.reviewPage.onlyCorrections
-                          : review.expenses.length > 0
-                            ? text.reviewPage.onlyExpenses
-                            : text.reviewPage.nothing
-                }
-            />
-            {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
+            <PageHeading title={text.review} finding={deskFinding(review, hoursWithUnit(sum.minutes, format))} />
+            {isDeskEmpty(review) ? (
+                <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p>
+            ) : (
+                <DeskFilters review={review} />
+            )}
             <CorrectionList review={review} format={format} />
             {sum.entries > sum.needingAttention && <InOrderBar review={review} format={format} button={desk.inOrder} />}
-            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4 lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]">
+            <div
+                className={clsx(
+                    'mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4',
+                    review.groups.length === 0
+                        ? 'lg:grid-cols-[minmax(0,1fr)_14.5rem]'
+                        : 'lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]',
+                )}
+            >
                 <GroupList review={review} format={format} />
                 <DeskSheets review={review} desk={desk} format={format} />
                 <DeskMargin review={review} desk={desk} format={format} />

@@ -94,7 +94,7 @@ export const expensesText = {
     waitingExpenses: {
         of: (name: string, week: number) => `${name}, expenses of week ${String(week)}`,
         approve: (count: number) => `Approve ${plural(count, { one: '# expense', other: '# expenses' })}`,
-        giveBack: (count: number) => `Return ${plural(count, { one: '# expense', other: '# expenses' })}`,
+        giveBack: (count: number) => `Return ${plural(count, { one: '# expense', other: '# expenses' })}…`,
         at: (amount: string, rate: string) => `${amount} at ${rate}`,
     },
     expenseSettings: {

@@ -13,8 +13,8 @@ export const frontPageText = {
         entries: (entries: number, people: number, oldest: string) =>
             `${plural(entries, { one: 'One entry', other: '# entries' })} of ${plural(people, { one: 'one person', other: '# people' })}, the oldest of ${oldest}`,
         corrections: (count: number) => plural(count, { one: 'One correction', other: '# corrections' }),
-        estimates: (count: number) =>
-            plural(count, { one: 'One remaining estimate to decide.', other: '# remaining estimates to decide.' }),
+        expenses: (count: number) => plural(count, { one: 'One expense', other: '# expenses' }),
+        estimates: (count: number) => plural(count, { one: 'One remaining estimate', other: '# remaining estimates' }),
         leave: (count: number) => plural(count, { one: 'One leave request', other: '# leave requests' }),
         projects: 'Projects that need attention',
         allProjects: 'All projects',

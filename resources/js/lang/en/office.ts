@@ -2,6 +2,7 @@ import type { PlainRoute } from '@/lib/route';
 import { printNumber } from '@/lib/numbers';
 import type { HealthCheck } from '@/types/generated/props';
 import { plural } from './plural';
+import { waitingThings, type WaitingCounts } from './waitingThings';
 
 /** The time office. */
 export const timeOfficeText = {
@@ -64,22 +65,12 @@ export const timeOfficeText = {
                 }),
             overdue: 'It is overdue.',
             remind: 'See who',
-            waiting: (entries: number, corrections: number) => {
-                if (corrections === 0) {
-                    return plural(entries, {
-                        one: 'One entry is waiting for your decision.',
-                        other: '# entries are waiting for your decision.',
-                    });
-                }
-                if (entries === 0) {
-                    return plural(corrections, {
-                        one: 'One correction is waiting for your decision.',
-                        other: '# corrections are waiting for your decision.',
-                    });
-                }
-
-                return `${plural(entries, { one: 'One entry', other: '# entries' })} and ${plural(corrections, { one: 'one correction', other: '# corrections' })} are waiting for your decision.`;
-            },
+            waiting: (waiting: WaitingCounts) => `${waitingThings(waiting)} waiting for your decision.`,
+            leave: (count: number) =>
+                plural(count, {
+                    one: 'One leave request is waiting for your decision.',
+                    other: '# leave requests are waiting for your decision.',
+                }),
             review: 'Review',
             toClose: (month: string) => `${month} is not closed.`,
             allApproved: 'All its time is approved.',

@@ -1,6 +1,7 @@
 import type { PlainRoute } from '@/lib/route';
 import { printList, printNumber } from '@/lib/numbers';
 import { plural } from './plural';
+import { waitingThings, type WaitingCounts } from './waitingThings';
 
 /** Approving, stand-ins and weeks not submitted. */
 export const reviewText = {
@@ -10,11 +11,13 @@ export const reviewText = {
             'not-submitted': 'Not submitted',
             'stand-ins': 'Stand-ins',
         } satisfies Partial<Record<PlainRoute, string>>,
-        finding: (entries: number, hours: string, needingAttention: number) =>
-            `${hours} in ${plural(entries, { one: 'one entry is', other: '# entries are' })} waiting for you; ${needingAttention === 0 ? 'everything is in order' : plural(needingAttention, { one: 'one needs attention', other: '# need attention' })}.`,
+        finding: (waiting: WaitingCounts, hours: string, needingAttention: number) =>
+            `${waitingThings(waiting, hours)} waiting for you; ${needingAttention === 0 ? 'everything is in order' : plural(needingAttention, { one: 'one needs attention', other: '# need attention' })}.`,
+        correctionsOnly: (corrections: number) => `${waitingThings({ entries: 0, corrections, expenses: 0 })} waiting for you.`,
+        oldest: (shown: number) => `The oldest ${printNumber(shown)} are shown; the others follow as you decide.`,
+        oldestExpenses: (shown: number) =>
+            `The oldest ${printNumber(shown)} expenses are shown; the others follow as you decide.`,
         nothing: 'Nothing is waiting for you.',
-        onlyCorrections: 'Only corrections are waiting for you.',
-        onlyExpenses: 'Only expenses are waiting for you.',
         nothingNext: 'Weeks appear here as soon as people submit them. There is nothing to do until then.',
         noneFits: 'Nothing matches. Show all, or change your search.',
         by: 'Group by',

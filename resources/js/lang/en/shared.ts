@@ -55,7 +55,7 @@ export const sharedText = {
         notifications: 'Notifications',
         settings: 'Account and sign-in',
     },
-    waiting: (count: number) => `${plural(count, { one: '# entry', other: '# entries' })} waiting for you`,
+    waiting: (count: number) => `${plural(count, { one: '# decision', other: '# decisions' })} waiting for you`,
     date: {
         missing: 'Enter a date.',
         unreadable: (example: string) => `Enter a date such as ${example}.`,

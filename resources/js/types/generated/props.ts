@@ -1041,6 +1041,7 @@ export interface WaitingProps {
     people: number;
     oldest: string | null;
     corrections: number;
+    expenses: number;
     estimates: number;
     leave: number;
 }
@@ -1692,6 +1693,8 @@ export interface SettingProps {
 export interface TodayProps {
     entries: number;
     corrections: number;
+    expenses: number;
+    leave: number;
     estimates: number;
     estimatesSince: string | null;
     unrated: number;
@@ -2405,7 +2408,10 @@ export interface ReviewProps {
     sheetPage: number;
     sheetsAtOnce: number;
     corrections: WaitingCorrectionProps[];
+    correctionCount: number;
     expenses: WaitingExpensesProps[];
+    expenseCount: number;
+    expensesNeedingAttention: number;
     decisions: DecisionProps[];
     expenseDecisions: ExpenseDecisionProps[];
     selfApproved: SelfApprovedProps[];
