@@ -8,12 +8,19 @@ use App\Models\Organisation;
 use App\Models\Person;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
 /** What is stored about a person, and taking out who they were. Today is Wednesday 17 June 2026. */
 final class PersonalDataTest extends TestCase
 {
+    /** Sums of their time, and who did, decides or leads what; the audit trail tells of these acts. */
+    private const BESIDE_THE_FILE = [
+        'billing_files', 'closings', 'decided_entries', 'decided_expenses', 'decisions', 'expense_decisions', 'expense_statements', 'intake_links', 'recorded_months', 'recorded_weeks',
+        'saved_comparison_versions', 'scheduled_settings', 'settling_batches', 'tracker_links',
+    ];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -36,6 +43,48 @@ final class PersonalDataTest extends TestCase
         self::assertSame(['Leave'], self::each($data['absences'], 'kind'));
         self::assertSame([['overtime'], ['double'], [2400]], [self::each($data['pay_kinds'], 'kind'), self::each($data['pay_choices'], 'kind'), self::each($data['pay_rules'], 'weekly_over')]);
         self::assertSame('export personal data', DB::table('audit_trail')->latest('id')->value('act'));
+    }
+
+    public function test_the_file_has_every_table_that_is_about_people(): void
+    {
+        DB::enableQueryLog();
+        $this->actingAs($this->person('ada'))->get('/account/data')->assertOk()->streamedContent();
+        $read = implode("\n", array_column(DB::getQueryLog(), 'query'));
+        $missing = array_filter(Schema::getTableListing(schemaQualified: false), static fn (string $table): bool => in_array('people', array_column(Schema::getForeignKeys($table), 'foreign_table'), true)
+            && preg_match('/(from|join) "'.$table.'"/', $read) !== 1);
+
+        self::assertSame([], array_values(array_diff($missing, self::BESIDE_THE_FILE)), 'Add what these tables hold to the file, or to those that tell nothing else about a person.');
+        self::assertSame([], array_values(array_diff(self::BESIDE_THE_FILE, $missing)));
+    }
+
+    public function test_nothing_has_the_name_of_somebody_anonymised(): void
+    {
+        $ada = $this->person('ada');
+        $tracker = DB::table('trackers')->insertGetId(['name' => 'Boards', 'address' => 'https://boards.example', 'token' => 'x']);
+        DB::table('tracker_people')->insert(['tracker_id' => $tracker, 'login' => 'ada.moor', 'name' => $ada->name, 'email' => $ada->email, 'person_id' => $ada->id]);
+        $system = DB::table('client_systems')->insertGetId(['client_id' => DB::table('clients')->value('id'), 'name' => 'Harbour', 'starts_on' => '2025-01-01', 'person_by' => 'name', 'person_heading' => 'Who', 'date_heading' => 'Day', 'hours_heading' => 'Hours']);
+        DB::table('client_system_people')->insert(['client_system_id' => $system, 'called' => $ada->name, 'person_id' => $ada->id]);
+        $comparison = DB::table('saved_comparisons')->insertGetId(['owner_id' => $this->person('mo')->id, 'name' => 'Weirs', 'address' => '', 'changed_at' => '2026-05-01T08:00:00Z', 'changed_by_id' => $this->person('mo')->id]);
+        DB::table('comparison_mailings')->insert(['saved_comparison_id' => $comparison, 'person_id' => $ada->id, 'rhythm' => 'week', 'day' => 1, 'sent_on' => '2026-05-01']);
+        $ada->update(['ends_on' => '2026-05-31']);
+        self::assertContains('tracker_people', self::tablesWith($ada));
+        $this->actingAs($this->person('kit'))->post('/office/people/of/ada/anonymisation')->assertSessionHas('message', 'One person was anonymised.');
+
+        self::assertSame([], self::tablesWith($ada));
+        self::assertSame(0, DB::table('comparison_mailings')->count());
+        self::assertSame([0, 0], [Artisan::call('moss:verify'), Artisan::call('moss:audit', ['act' => 'verify'])]);
+    }
+
+    /** @return list<string> tables that hold somebody's name, address or login */
+    private static function tablesWith(Person $person): array
+    {
+        $tables = array_filter(Schema::getTableListing(schemaQualified: false), static function (string $table) use ($person): bool {
+            $rows = DB::table($table)->get()->toJson();
+
+            return str_contains($rows, $person->name) || str_contains($rows, $person->email) || str_contains($rows, 'ada.moor');
+        });
+
+        return array_values($tables);
     }
 
     public function test_somebody_who_left_is_anonymised_and_every_sum_stays(): void

@@ -9,9 +9,12 @@ use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Models\Appointment;
 use App\Models\AppointmentCalendar;
+use App\Models\ClientSystemPerson;
+use App\Models\ComparisonMailing;
 use App\Models\Entry;
 use App\Models\Expense;
 use App\Models\FavouriteTask;
+use App\Models\FrontPageComparison;
 use App\Models\Identity;
 use App\Models\LeaveRequest;
 use App\Models\LeftOutSeries;
@@ -27,12 +30,16 @@ use App\Models\Project;
 use App\Models\Receipt;
 use App\Models\Recorder;
 use App\Models\RecoveryCode;
+use App\Models\SavedComparisonReader;
 use App\Models\SecondFactor;
+use App\Models\SheetChoice;
 use App\Models\SignIn;
 use App\Models\Stretch;
 use App\Models\Team;
 use App\Models\TimeFeed;
 use App\Models\Timer;
+use App\Models\TrackerPerson;
+use App\Models\UsedLink;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +47,7 @@ use Illuminate\Support\Facades\File;
 use Moss\Core\Leave\LeaveState;
 
 /**
- * Takes out who somebody was: name, address, code, sign-ins, messages, mails, calendars, and what they wrote of their leave. Time, plans and
+ * Takes out who somebody was: name, address, code, what other systems call them, sign-ins, messages, mails, calendars, and what they wrote of their leave. Time, plans and
  * rates stay, so that every sum does; so do notes of work, which are the project's, and the sealed audit trail. It cannot be undone.
  */
 final readonly class AnonymisePerson
@@ -56,6 +63,9 @@ final readonly class AnonymisePerson
             $this->mustBeGone($person);
             $this->forget($person);
             $name = Wording::of('personal.name', ['number' => $person->id]);
+            // What other systems called them; what they recorded there stays.
+            TrackerPerson::query()->where('person_id', $person->id)->update(['login' => 'person-'.$person->id, 'name' => $name, 'email' => '']);
+            ClientSystemPerson::query()->where('person_id', $person->id)->update(['called' => $name]);
             $person->update([
                 'code' => 'person-'.$person->id, 'name' => $name, 'email' => 'person-'.$person->id.'@anonymised.invalid', 'password' => null, 'timezone' => null,
                 'disabled_at' => $person->disabled_at ?? $this->now(), 'anonymised_at' => $this->now(),
@@ -85,7 +95,7 @@ final readonly class AnonymisePerson
         $mails = OutboxMail::query()->where('recipient', $person->email)->select('id');
         OutboxAttachment::query()->whereIn('outbox_mail_id', $mails)->delete();
         OutboxMail::query()->where('recipient', $person->email)->delete();
-        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query(), OwnFieldValue::query(), LineChargeCode::query()] as $theirs) {
+        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query(), OwnFieldValue::query(), LineChargeCode::query(), SheetChoice::query(), ComparisonMailing::query(), FrontPageComparison::query(), SavedComparisonReader::query(), UsedLink::query()] as $theirs) {
             $theirs->where('person_id', $person->id)->delete();
         }
         // Receipts of expenses stay as long as the books do.

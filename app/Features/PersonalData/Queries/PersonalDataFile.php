@@ -10,6 +10,9 @@ use App\Models\Appointment;
 use App\Models\AppointmentCalendar;
 use App\Models\Assignment;
 use App\Models\AuditTrailRow;
+use App\Models\ClientSystemPerson;
+use App\Models\ClientSystemWeek;
+use App\Models\ComparisonMailing;
 use App\Models\Correction;
 use App\Models\DaySpan;
 use App\Models\Entry;
@@ -17,7 +20,9 @@ use App\Models\EntryPayChoice;
 use App\Models\EntryPayKind;
 use App\Models\Expense;
 use App\Models\FavouriteTask;
+use App\Models\FileTransfer;
 use App\Models\FindingExplanation;
+use App\Models\FrontPageComparison;
 use App\Models\Identity;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
@@ -26,6 +31,8 @@ use App\Models\LineChargeCode;
 use App\Models\Message;
 use App\Models\OutboxMail;
 use App\Models\OwnFieldValue;
+use App\Models\PasswordLink;
+use App\Models\PayPremiumPerson;
 use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\Phrase;
@@ -33,14 +40,28 @@ use App\Models\ProposedEstimate;
 use App\Models\Rate;
 use App\Models\Receipt;
 use App\Models\Recorder;
+use App\Models\RecoveryCode;
 use App\Models\RemainingEstimate;
 use App\Models\SavedComparison;
+use App\Models\SavedComparisonReader;
+use App\Models\ScheduleFile;
+use App\Models\SecondFactor;
+use App\Models\SheetChoice;
 use App\Models\SignIn;
 use App\Models\StandIn;
 use App\Models\Stretch;
+use App\Models\SubmittedFinding;
+use App\Models\TimeFeed;
 use App\Models\Timer;
+use App\Models\TrackerPerson;
+use App\Models\Trip;
+use App\Models\Upload;
+use App\Models\UsedLink;
+use App\Models\WorkRequest;
+use App\Models\WorkRequestComment;
 use App\OwnFields\OwnFieldValues;
 use App\Support\Database\Record;
+use Closure;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\Builder;
@@ -91,6 +112,10 @@ final class PersonalDataFile
         yield 'absences' => $of(Absence::query(), 'absences.person_id')->join('absence_kinds', 'absence_kinds.id', 'absences.absence_kind_id')->select('absences.date', 'absences.minutes', 'absence_kinds.name AS kind')->orderBy('absences.date');
         yield 'leave_requests' => $of(LeaveRequest::query(), 'leave_requests.person_id')->join('absence_kinds', 'absence_kinds.id', 'leave_requests.absence_kind_id')
             ->select('absence_kinds.name AS kind', 'starts_on', 'ends_on', 'from_midday', 'until_midday', 'note', 'state', 'requested_at', 'decided_at', 'comment')->orderBy('leave_requests.id');
+        yield 'findings' => $of(SubmittedFinding::query())->select('week', 'date', 'rule', 'severity', 'text_values', 'explanation')->orderBy('id');
+        yield 'trips' => $of(Trip::query())->select('name')->orderBy('id');
+        yield 'work_requests' => $of(WorkRequest::query())->select('title', 'description', 'wanted_by', 'about_minutes', 'state', 'requested_at', 'decided_at', 'comment')->orderBy('id');
+        yield 'comments_on_work_requests' => $of(WorkRequestComment::query(), 'work_request_comments.person_id')->join('work_requests', 'work_requests.id', 'work_request_comments.work_request_id')->select('work_requests.title', 'text', 'commented_at')->orderBy('work_request_comments.id');
         foreach ([
             'leave_allowances' => LeaveAllowance::query(), 'remaining_estimates' => RemainingEstimate::query(), 'proposed_estimates' => ProposedEstimate::query(), 'corrections' => Correction::query(),
             'days_by_the_clock' => DaySpan::query(), 'time_by_the_clock' => Stretch::query(), 'timers' => Timer::query(), 'calendars' => AppointmentCalendar::query(), 'appointments' => Appointment::query(), 'left_out_appointments' => LeftOutSeries::query(), 'pinned_tasks' => FavouriteTask::query(), 'charge_codes_of_lines' => LineChargeCode::query(), 'recording_permissions' => Recorder::query(), 'explanations' => FindingExplanation::query(), 'answers' => Answer::query(), 'rates' => Rate::query(),
@@ -98,9 +123,37 @@ final class PersonalDataFile
         ] as $name => $query) {
             yield $name => $of($query)->orderBy($query->getModel()->getTable().'.'.($name === 'audit_trail' ? 'id' : 'person_id'));
         }
+        yield from self::elsewhere($of);
         yield 'own_acts' => $of(AuditTrailRow::query(), 'actor_id')->where(static fn (Builder $others): Builder => $others->whereNull('person_id')->orWhere('person_id', '<>', $person->id))->select('at', 'act', 'subject', 'name', 'date')->orderBy('id');
         yield 'saved_comparisons' => $of(SavedComparison::query(), 'owner_id')->orderBy('id');
         yield 'emails' => OutboxMail::query()->toBase()->where('recipient', $person->email)->select('at', 'subject', 'text')->orderBy('id');
+    }
+
+    /**
+     * What other systems call them, what they look at and are sent, how they sign in, and the files that they sent; without what is secret of it.
+     *
+     * @param  Closure(EloquentBuilder<covariant Model>, string=): Builder  $of
+     * @return iterable<string, Builder>
+     */
+    private static function elsewhere(Closure $of): iterable
+    {
+        yield 'names_in_task_trackers' => $of(TrackerPerson::query())->join('trackers', 'trackers.id', 'tracker_people.tracker_id')->select('trackers.name AS tracker', 'tracker_people.login', 'tracker_people.name', 'tracker_people.email')->orderBy('tracker_people.id');
+        yield 'names_in_client_systems' => $of(ClientSystemPerson::query())->join('client_systems', 'client_systems.id', 'client_system_people.client_system_id')->select('client_systems.name AS system', 'client_system_people.called')->orderBy('client_system_people.id');
+        yield 'weeks_that_differ_in_client_systems' => $of(ClientSystemWeek::query())->join('client_systems', 'client_systems.id', 'client_system_weeks.client_system_id')->select('client_systems.name AS system', 'monday', 'sunday', 'days')->orderBy('client_system_weeks.id');
+        yield 'premiums' => $of(PayPremiumPerson::query())->join('pay_premiums', 'pay_premiums.id', 'pay_premium_people.pay_premium_id')->select('pay_premiums.name')->orderBy('pay_premium_people.id');
+        foreach (['comparisons_on_the_front_page' => FrontPageComparison::query(), 'comparisons_by_email' => ComparisonMailing::query(), 'comparisons_shared_with_them' => SavedComparisonReader::query()] as $name => $query) {
+            $table = $query->getModel()->getTable();
+            yield $name => $of($query, $table.'.person_id')->join('saved_comparisons', 'saved_comparisons.id', $table.'.saved_comparison_id')->select('saved_comparisons.name')->orderBy('saved_comparisons.id');
+        }
+        yield 'choices_in_weeks' => $of(SheetChoice::query(), 'sheet_choices.person_id')->join('tasks', 'tasks.id', 'sheet_choices.task_id')->select('sheet_choices.week', 'tasks.name AS task', 'sheet_choices.date', 'sheet_choices.choice')->orderBy('sheet_choices.id');
+        yield 'second_factor' => $of(SecondFactor::query())->select('confirmed_at');
+        yield 'recovery_codes' => $of(RecoveryCode::query())->select('used_at')->orderBy('id');
+        yield 'password_links' => $of(PasswordLink::query())->select('kind', 'sent_at', 'expires_at', 'used_at')->orderBy('id');
+        yield 'used_links' => $of(UsedLink::query())->select('used_at')->orderBy('used_at');
+        yield 'time_feed' => $of(TimeFeed::query())->select('created_at');
+        yield 'imports_and_exports' => $of(FileTransfer::query())->select('kind', 'state', 'begun_at', 'finished_at', 'options', 'report')->orderBy('id');
+        yield 'schedule_files' => $of(ScheduleFile::query())->select('name', 'received_at')->orderBy('id');
+        yield 'uploads' => $of(Upload::query())->select('name', 'size', 'begun_at')->orderBy('begun_at');
     }
 
     /** @param  EloquentBuilder<covariant Model>  $query */
