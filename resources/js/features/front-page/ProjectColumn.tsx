@@ -45,7 +45,7 @@ function reasons({ figures, budgetIsGone, waiting }: ProjectSummaryProps, format
               )
             : '',
         budgetIsGone ? copy.overBudget : '',
-        waiting > 0 ? copy.estimates(waiting) : '',
+        waiting > 0 ? copy.estimatesToDecide(waiting) : '',
     ]
         .filter((sentence) => sentence !== '')
         .join(' ');

@@ -15,6 +15,8 @@ export const frontPageText = {
         corrections: (count: number) => plural(count, { one: 'One correction', other: '# corrections' }),
         expenses: (count: number) => plural(count, { one: 'One expense', other: '# expenses' }),
         estimates: (count: number) => plural(count, { one: 'One remaining estimate', other: '# remaining estimates' }),
+        estimatesToDecide: (count: number) =>
+            plural(count, { one: 'One remaining estimate to decide.', other: '# remaining estimates to decide.' }),
         leave: (count: number) => plural(count, { one: 'One leave request', other: '# leave requests' }),
         projects: 'Projects that need attention',
         allProjects: 'All projects',
