@@ -123,29 +123,51 @@ final class PersonalDataFile
         ] as $name => $query) {
             yield $name => $of($query)->orderBy($query->getModel()->getTable().'.'.($name === 'audit_trail' ? 'id' : 'person_id'));
         }
-        yield from self::elsewhere($of);
+        yield from self::inOtherSystems($of);
+        yield from self::chosen($of);
+        yield from self::account($of);
         yield 'own_acts' => $of(AuditTrailRow::query(), 'actor_id')->where(static fn (Builder $others): Builder => $others->whereNull('person_id')->orWhere('person_id', '<>', $person->id))->select('at', 'act', 'subject', 'name', 'date')->orderBy('id');
         yield 'saved_comparisons' => $of(SavedComparison::query(), 'owner_id')->orderBy('id');
         yield 'emails' => OutboxMail::query()->toBase()->where('recipient', $person->email)->select('at', 'subject', 'text')->orderBy('id');
     }
 
     /**
-     * What other systems call them, what they look at and are sent, how they sign in, and the files that they sent; without what is secret of it.
+     * What task trackers and clients call them, and where they differ.
      *
      * @param  Closure(EloquentBuilder<covariant Model>, string=): Builder  $of
      * @return iterable<string, Builder>
      */
-    private static function elsewhere(Closure $of): iterable
+    private static function inOtherSystems(Closure $of): iterable
     {
         yield 'names_in_task_trackers' => $of(TrackerPerson::query())->join('trackers', 'trackers.id', 'tracker_people.tracker_id')->select('trackers.name AS tracker', 'tracker_people.login', 'tracker_people.name', 'tracker_people.email')->orderBy('tracker_people.id');
         yield 'names_in_client_systems' => $of(ClientSystemPerson::query())->join('client_systems', 'client_systems.id', 'client_system_people.client_system_id')->select('client_systems.name AS system', 'client_system_people.called')->orderBy('client_system_people.id');
         yield 'weeks_that_differ_in_client_systems' => $of(ClientSystemWeek::query())->join('client_systems', 'client_systems.id', 'client_system_weeks.client_system_id')->select('client_systems.name AS system', 'monday', 'sunday', 'days')->orderBy('client_system_weeks.id');
+    }
+
+    /**
+     * What they may use, follow or are sent, and what they chose beside what is recorded.
+     *
+     * @param  Closure(EloquentBuilder<covariant Model>, string=): Builder  $of
+     * @return iterable<string, Builder>
+     */
+    private static function chosen(Closure $of): iterable
+    {
         yield 'premiums' => $of(PayPremiumPerson::query())->join('pay_premiums', 'pay_premiums.id', 'pay_premium_people.pay_premium_id')->select('pay_premiums.name')->orderBy('pay_premium_people.id');
         foreach (['comparisons_on_the_front_page' => FrontPageComparison::query(), 'comparisons_by_email' => ComparisonMailing::query(), 'comparisons_shared_with_them' => SavedComparisonReader::query()] as $name => $query) {
             $table = $query->getModel()->getTable();
             yield $name => $of($query, $table.'.person_id')->join('saved_comparisons', 'saved_comparisons.id', $table.'.saved_comparison_id')->select('saved_comparisons.name')->orderBy('saved_comparisons.id');
         }
         yield 'choices_in_weeks' => $of(SheetChoice::query(), 'sheet_choices.person_id')->join('tasks', 'tasks.id', 'sheet_choices.task_id')->select('sheet_choices.week', 'tasks.name AS task', 'sheet_choices.date', 'sheet_choices.choice')->orderBy('sheet_choices.id');
+    }
+
+    /**
+     * How they sign in, without what is secret of it, and the files that they sent.
+     *
+     * @param  Closure(EloquentBuilder<covariant Model>, string=): Builder  $of
+     * @return iterable<string, Builder>
+     */
+    private static function account(Closure $of): iterable
+    {
         yield 'second_factor' => $of(SecondFactor::query())->select('confirmed_at');
         yield 'recovery_codes' => $of(RecoveryCode::query())->select('used_at')->orderBy('id');
         yield 'password_links' => $of(PasswordLink::query())->select('kind', 'sent_at', 'expires_at', 'used_at')->orderBy('id');
