@@ -34,6 +34,9 @@ final class CorrectionsTest extends TestCase
             ->where('review.corrections.0.before', 480)->where('review.corrections.0.after', 390)->where('review.corrections.0.reason', 'Left early')
             // 8 h at 87.65 are 701.20, 6.5 h are 569.73 (569.725).
             ->where('review.corrections.0.cost', 56973 - 70120)->where('signedIn.waiting', 2));
+        foreach (['moor fit' => 1, 'clean' => 0] as $search => $count) {
+            $this->get('/review?search='.$search)->assertInertia(static fn (AssertableInertia $page) => $page->where('review.correctionCount', $count)->has('review.corrections', $count));
+        }
 
         $this->verdict('mo', [1], true)->assertSessionHas('message', 'One correction accepted. The audit trail has the earlier value.');
 

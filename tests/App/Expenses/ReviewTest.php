@@ -66,6 +66,18 @@ final class ReviewTest extends TestCase
         self::assertSame([1, 0], $counts('show=in order'));
     }
 
+    public function test_the_desk_shows_the_oldest_of_many_and_counts_all(): void
+    {
+        $this->submitted();
+        $expense = Expense::query()->firstOrFail();
+        for ($more = 0; $more < 199; $more++) {
+            $expense->replicate()->fill(['code' => "more-$more"])->save();
+        }
+        $desk = $this->actingAs($this->person('lee'))->given('/review');
+
+        self::assertSame([201, 200], [$desk->int('review.expenseCount'), count($desk->rows('review.expenses.0.expenses'))]);
+    }
+
     public function test_they_are_approved_once_by_whose_turn_it_is(): void
     {
         $seen = $this->submitted();

@@ -89,6 +89,7 @@ final class LeaveTest extends TestCase
 
         self::assertSame(['Lee Tor requests Leave from Mon 22 Jun to Tue 23 Jun, 16 h.'], $this->messagesOf('kit'));
         self::assertSame([1, 0], [$this->actingAs($this->person('kit'))->given('/leave/requests')->value('signedIn.leaveWaiting'), $this->actingAs($this->person('mo'))->given('/leave/requests')->value('signedIn.leaveWaiting')]);
+        self::assertSame(1, $this->actingAs($this->person('kit'))->given('/office')->int('needs.leave'));
         $this->decide('kit', true)->assertSessionHas('message');
     }
 

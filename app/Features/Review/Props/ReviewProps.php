@@ -16,10 +16,10 @@ final readonly class ReviewProps
      * @param  string|null  $open  key of the group that is open; null where nothing waits
      * @param  list<WaitingSheetProps>  $sheets  of the open group, of the page
      * @param  list<WaitingCorrectionProps>  $corrections  the oldest, oldest first
-     * @param  int  $correctionCount  of all that wait
+     * @param  int  $correctionCount  of all that wait and match the search
      * @param  list<WaitingExpensesProps>  $expenses  of all groups, the oldest, oldest first
-     * @param  int  $expenseCount  of all that wait
-     * @param  int  $expensesNeedingAttention  likewise
+     * @param  int  $expenseCount  of all that wait and match what is shown and the search
+     * @param  int  $expensesNeedingAttention  of those
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
      * @param  list<ExpenseDecisionProps>  $expenseDecisions  likewise on expenses
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
