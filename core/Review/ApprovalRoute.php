@@ -47,6 +47,12 @@ final readonly class ApprovalRoute
         return $this->steps;
     }
 
+    /** The step after which time is approved, or null where nobody has to. */
+    public function last(): ?RouteStep
+    {
+        return $this->stepAfter($this->length() - 1);
+    }
+
     /** The step whose turn it is after so many approvals, or null where none is left. */
     public function stepAfter(int $approvals): ?RouteStep
     {

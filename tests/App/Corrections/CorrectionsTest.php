@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App\Corrections;
 
+use App\Approval\RouteWaitingEntries;
+use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\Role;
 use App\Models\Stretch;
@@ -57,6 +59,25 @@ final class CorrectionsTest extends TestCase
         self::assertSame([480, 1], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-16')?->version]);
         $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines.1.cells.1.correction', null)->where('sheet.lines.1.cells.1.declined', 'The log book says eight'));
+    }
+
+    public function test_whoever_decides_next_decides_on_what_waits(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '6:30']]);
+        $this->as('kit')->post('/office/people/of/mo/responsibilities', ['to' => 'lee'])->assertSessionHasNoErrors();
+
+        self::assertSame($this->person('lee')->id, Correction::query()->sole()->approver_id);
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal');
+        $this->verdict('lee', [1], true)->assertSessionHas('message');
+        self::assertSame(390, $this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt());
+
+        // Line manager after project manager: the last of them decides.
+        $this->propose([['2026-06-17', '5']]);
+        DB::table('organisations')->update(['approval' => 'project+line']);
+        DB::table('people')->where('code', 'ada')->update(['manager_id' => $this->person('bo')->id]);
+        $this->app->make(RouteWaitingEntries::class)->handle();
+        self::assertSame([$this->person('lee')->id, $this->person('bo')->id], Correction::query()->orderBy('id')->pluck('approver_id')->all());
     }
 
     public function test_settled_time_stays_and_the_difference_is_posted_on_the_first_open_day(): void

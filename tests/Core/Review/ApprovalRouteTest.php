@@ -21,6 +21,7 @@ final class ApprovalRouteTest extends TestCase
         self::assertSame($expected, array_map(static fn (RouteStep $step): string => $step->approver ?? 'office', $route->steps()));
         self::assertSame($expected === [], $route->isEmpty());
         self::assertNull($route->stepAfter($route->length()));
+        self::assertSame($expected === [] ? null : end($expected), $route->last() === null ? null : $route->last()->approver ?? 'office');
     }
 
     /** @return iterable<string, array{RouteKind, string, string|null, string|null, list<string>}> */

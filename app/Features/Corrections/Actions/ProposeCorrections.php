@@ -64,11 +64,10 @@ final readonly class ProposeCorrections
         $lines = [];
         $undecided = [];
         foreach ($changes as [$entry, $minutes]) {
-            $steps = $entry->entry->route($default)->steps();
-            $last = end($steps);
-            $rows[] = $this->row($actor, $entry, $minutes, $reason, $last === false ? null : $last->approver);
+            $last = $entry->entry->route($default)->last();
+            $rows[] = $this->row($actor, $entry, $minutes, $reason, $last?->approver);
             $lines[] = self::line($actor, $entry, $minutes, $reason);
-            if ($last === false) {
+            if ($last === null) {
                 $undecided[$entry->entry->id] = $entry;
             }
         }
