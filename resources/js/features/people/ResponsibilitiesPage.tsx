@@ -15,11 +15,15 @@ const copy = officeText.responsibilitiesPage;
 /** What somebody who leaves would leave behind, and who takes it over. */
 export function ResponsibilitiesPage({ responsibilities }: { responsibilities: ResponsibilitiesProps }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
-    const { openWeeks, waiting, standIns, plannedAfter, endsOn } = responsibilities;
+    const { openWeeks, openExpenses, entries, corrections, expenses, estimates, leave, standIns, plannedAfter, endsOn } =
+        responsibilities;
     const remarks = [
         openWeeks > 0 && copy.openWeeks(openWeeks),
+        openExpenses > 0 && copy.openExpenses(openExpenses),
         plannedAfter > 0 && copy.plannedAfter(hoursWithUnit(plannedAfter, format), endsOn === null ? null : wholeDate(endsOn)),
-        waiting > 0 && copy.waiting(waiting),
+        entries + corrections + expenses > 0 && copy.waiting({ entries, corrections, expenses }),
+        estimates > 0 && copy.estimates(estimates),
+        leave > 0 && copy.leave(leave),
         standIns > 0 && copy.standIns(standIns),
     ].filter((remark) => remark !== false);
     const given = [

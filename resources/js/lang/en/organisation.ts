@@ -1,6 +1,7 @@
 import { printNumber } from '@/lib/numbers';
 import type { Access, DayUnit, DirectoryKind, FirstStep, TimesheetPeriod } from '@/types/generated/props';
 import { plural } from './plural';
+import { waitingThings, type WaitingCounts } from './waitingThings';
 
 const accesses: Record<Access, string> = {
     member: 'Member: records time',
@@ -157,10 +158,18 @@ export const organisationText = {
             }),
         plannedAfter: (hours: string, lastDay: string | null) =>
             lastDay === null ? `${hours} are planned for them from now on.` : `${hours} are planned for them after ${lastDay}.`,
-        waiting: (count: number) =>
+        openExpenses: (count: number) =>
+            plural(count, { one: 'One of their expenses is not submitted.', other: '# of their expenses are not submitted.' }),
+        waiting: (waiting: WaitingCounts) => `${waitingThings(waiting)} waiting for their decision.`,
+        estimates: (count: number) =>
             plural(count, {
-                one: 'One entry is waiting for their decision.',
-                other: '# entries are waiting for their decision.',
+                one: 'One remaining estimate is waiting for their decision.',
+                other: '# remaining estimates are waiting for their decision.',
+            }),
+        leave: (count: number) =>
+            plural(count, {
+                one: 'One leave request is waiting for their decision.',
+                other: '# leave requests are waiting for their decision.',
             }),
         standIns: (count: number) =>
             plural(count, { one: 'They stand in for one person.', other: 'They stand in for # people.' }),

@@ -1840,7 +1840,12 @@ export interface ResponsibilitiesProps {
     name: string;
     endsOn: string | null;
     openWeeks: number;
-    waiting: number;
+    openExpenses: number;
+    entries: number;
+    corrections: number;
+    expenses: number;
+    estimates: number;
+    leave: number;
     standIns: number;
     plannedAfter: number;
     projects: OptionProps[];
