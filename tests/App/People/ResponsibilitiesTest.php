@@ -7,7 +7,10 @@ namespace Tests\App\People;
 use App\Models\AbsenceKind;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\Expense;
+use App\Models\ExpenseCategory;
 use App\Models\LeaveRequest;
+use App\Models\ProposedEstimate;
 use Illuminate\Support\Facades\DB;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -52,10 +55,18 @@ final class ResponsibilitiesTest extends TestCase
             'note' => '', 'state' => 'requested', 'requested_by_id' => $of['person_id'], 'requested_at' => '2026-06-17T08:00:00Z',
         ]);
 
-        self::assertSame([0, 1, 0, 0, 0], $this->waitingFor('mo'));
+        $spent = $of + ['expense_category_id' => ExpenseCategory::query()->create(['code' => 'train', 'name' => 'Train', 'charged' => true])->id, 'date' => '2026-06-16', 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100];
+        Expense::query()->create($spent + ['state' => 'submitted', 'approver_id' => $this->person('mo')->id]);
+        Expense::query()->create($spent);
+        ProposedEstimate::query()->create($of + [
+            'estimated_on' => '2026-06-17', 'entered_at' => '2026-06-17T08:00:00Z', 'entered_by_id' => $of['person_id'], 'remaining_minutes' => 600, 'done' => false, 'reason' => 'More to do', 'state' => 'waiting', 'comment' => '',
+        ]);
+
+        self::assertSame(1, $this->given('/office/people/of/ada/responsibilities')->int('responsibilities.openExpenses'));
+        self::assertSame([0, 1, 1, 1, 0], $this->waitingFor('mo'));
         self::assertSame([0, 0, 0, 0, 1], $this->waitingFor('lee'));
         $this->post('/office/people/of/mo/responsibilities', ['to' => 'lee'])->assertSessionHasNoErrors();
-        self::assertSame([[0, 0, 0, 0, 0], [0, 1, 0, 0, 1]], [$this->waitingFor('mo'), $this->waitingFor('lee')]);
+        self::assertSame([[0, 0, 0, 0, 0], [0, 1, 1, 1, 1]], [$this->waitingFor('mo'), $this->waitingFor('lee')]);
     }
 
     public function test_projects_teams_people_and_what_waits_go_to_somebody_else(): void
